@@ -1,0 +1,5 @@
+import { bin, ensureInstalled, must, serverOptions } from './lib.mjs'
+
+const { port, host, data } = serverOptions('data/dev')
+ensureInstalled()
+must(bin('nuxt'), ['dev', '--port', String(port), '--host', host], { extra: { NUXT_DATA_DIR: data } })

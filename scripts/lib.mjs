@@ -1,0 +1,174 @@
+// Only Node's own modules: this runs before anything is installed.
+import { spawn, spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { accessSync, constants, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { dirname, join, relative, resolve } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = dirname(dirname(fileURLToPath(import.meta.url)))
+
+const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }
+// native modules are built against the headers that came with this Node, where they did: no download
+const prefix = dirname(dirname(process.execPath))
+if (existsSync(join(prefix, 'include/node/node.h'))) env.npm_package_config_node_gyp_nodedir ??= prefix
+
+export const say = line => process.stderr.write(`${line}\n`)
+
+/** Runs a command with its output on this one's; `quiet` keeps standard output for our own answer. */
+export function run(cmd, args, { extra = {}, quiet = false } = {}) {
+  const started = Date.now()
+  say(`$ ${relative(root, cmd) || cmd} ${args.join(' ')}`)
+  const r = spawnSync(cmd, args, { stdio: ['ignore', quiet ? 2 : 'inherit', 'inherit'], env: { ...env, ...extra }, cwd: root })
+  say(`  ${((Date.now() - started) / 1000).toFixed(1)} s, exit ${r.status}`)
+  return r.status ?? 1
+}
+export function must(cmd, args, options) {
+  const code = run(cmd, args, options)
+  if (code !== 0) process.exit(code)
+}
+export const bin = name => join(root, 'node_modules/.bin', name)
+
+function hash(paths) {
+  const h = createHash('sha256')
+  const walk = (path) => {
+    if (!existsSync(path)) return
+    if (statSync(path).isDirectory()) {
+      for (const name of readdirSync(path).sort()) walk(join(path, name))
+      return
+    }
+    h.update(relative(root, path)).update('\0').update(readFileSync(path)).update('\0')
+  }
+  for (const path of paths) walk(join(root, path))
+  return h.digest('hex')
+}
+const fresh = (stamp, wanted) => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted
+
+export function ensureInstalled(options) {
+  const stamp = join(root, 'node_modules/.stamp')
+  const wanted = hash(['package.json', 'package-lock.json', '.npmrc']) + process.version
+  if (fresh(stamp, wanted)) return
+  must('npm', ['ci', '--no-audit', '--no-fund'], options)
+  writeFileSync(stamp, wanted)
+}
+
+export function ensureBuilt() {
+  const stamp = join(root, '.output/.stamp')
+  const wanted = hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
+  if (fresh(stamp, wanted)) return
+  must(bin('nuxt'), ['build'])
+  writeFileSync(stamp, wanted)
+}
+
+/** One TypeScript program as one file that Node can run; built again only when its sources change. */
+export async function bundle(entry, sources) {
+  const folder = join(root, 'node_modules/.cache/remedium')
+  const out = join(folder, `${entry.replace(/[^a-z]/gi, '-')}.mjs`)
+  const wanted = hash([entry, ...sources, 'package-lock.json'])
+  if (fresh(`${out}.stamp`, wanted)) return out
+  mkdirSync(folder, { recursive: true })
+  const { build } = await import('esbuild')
+  const migrations = {
+    name: 'migrations',
+    setup(b) {
+      b.onResolve({ filter: /^#migrations$/ }, () => ({ path: 'migrations', namespace: 'sql' }))
+      b.onLoad({ filter: /.*/, namespace: 'sql' }, () => {
+        const at = join(root, 'server/migrations')
+        const files = readdirSync(at).filter(f => f.endsWith('.sql')).sort()
+        return { loader: 'json', contents: JSON.stringify(files.map(name => ({ name, sql: readFileSync(join(at, name), 'utf8') }))) }
+      })
+    },
+  }
+  await build({
+    entryPoints: [join(root, entry)], outfile: out, bundle: true, platform: 'node', format: 'esm', target: 'node20', logLevel: 'error', plugins: [migrations],
+    external: ['better-sqlite3'], alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
+    banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
+  })
+  writeFileSync(`${out}.stamp`, wanted)
+  return out
+}
+
+export function ensureChromium() {
+  if (process.env.CHROMIUM || existsSync('/usr/bin/chromium')) return
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+    say('Chromium is not installed: install it, or set CHROMIUM=/path/to/it')
+    process.exit(1)
+  }
+  must('apt-get', ['update', '-q'])
+  must('apt-get', ['install', '-yq', '--no-install-recommends', 'chromium'], { extra: { DEBIAN_FRONTEND: 'noninteractive' } })
+}
+
+/** --port 4310, --host 127.0.0.1, --data folder; or REMEDIUM_PORT, REMEDIUM_HOST, REMEDIUM_DATA. */
+export function serverOptions(defaultData, argv = process.argv.slice(2)) {
+  const known = ['port', 'host', 'data']
+  const given = {}
+  for (let i = 0; i < argv.length; i++) {
+    const [, name, value] = /^--([a-z]+)(?:=(.*))?$/.exec(argv[i]) ?? []
+    if (!known.includes(name)) stop(`I don't know ${argv[i]}. Use --port, --host or --data.`)
+    given[name] = value ?? argv[++i]
+    if (given[name] === undefined) stop(`--${name} needs a value.`)
+  }
+  const port = Number(given.port ?? process.env.REMEDIUM_PORT ?? process.env.PORT ?? 4310)
+  if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`The port must be a whole number from 1 to 65535, not ${given.port ?? process.env.REMEDIUM_PORT ?? process.env.PORT}.`)
+  return {
+    port,
+    host: given.host ?? process.env.REMEDIUM_HOST ?? process.env.HOST ?? '127.0.0.1',
+    data: resolve(given.data ?? process.env.REMEDIUM_DATA ?? join(root, defaultData)),
+  }
+}
+
+export function stop(message) {
+  say(`Remedium can't start: ${message}`)
+  process.exit(1)
+}
+
+/** Says in words what would otherwise fail later: a folder that can't be written, a port that is taken. */
+export async function checkPlace({ port, host, data }) {
+  try {
+    mkdirSync(data, { recursive: true })
+    accessSync(data, constants.W_OK)
+    // root may pass every access check on a folder that is mounted read-only
+    writeFileSync(join(data, '.write-test'), '')
+    const { unlinkSync } = await import('node:fs')
+    unlinkSync(join(data, '.write-test'))
+  }
+  catch {
+    stop(`can't write to the data folder ${data}. Give this user the right to write there, or choose another folder with --data.`)
+  }
+  await new Promise((done) => {
+    const probe = createServer()
+    probe.once('error', error => stop(error.code === 'EADDRINUSE'
+      ? `port ${port} on ${host} is in use, perhaps by another Remedium. Stop that one, or choose another with --port.`
+      : `can't listen on ${host}:${port} (${error.code}). Choose another address with --host or --port.`))
+    probe.listen(port, host, () => probe.close(done))
+  })
+}
+
+/** Starts the built server and waits until it answers; resolves with the child and its address. */
+export async function startServer({ port, host, data }, { quiet = false } = {}) {
+  const child = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...env, HOST: host, PORT: String(port), NITRO_HOST: host, NITRO_PORT: String(port), NUXT_DATA_DIR: data, NITRO_SHUTDOWN_TIMEOUT: '3000', NODE_ENV: 'production' },
+  })
+  const ended = new Promise(done => child.once('exit', code => done(code ?? 1)))
+  const url = `http://${host.includes(':') ? `[${host}]` : host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`
+  for (let tries = 0; tries < 300; tries++) {
+    if (child.exitCode !== null) process.exit(child.exitCode)
+    try {
+      if ((await fetch(`${url}/api/ping`)).ok) break
+    }
+    catch {
+      await new Promise(done => setTimeout(done, 60))
+    }
+  }
+  if (!quiet) say(`Data in ${data}`)
+  return { child, url, ended }
+}
+
+/** Serves until told to stop, passing the signal on so that the database is closed cleanly. */
+export async function serveUntilStopped(options) {
+  const { child, url, ended } = await startServer(options)
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
+  console.log(`Remedium is ready: ${url}`)
+  process.exit(await ended)
+}
