@@ -1,0 +1,68 @@
+import type { CompressionJudgement } from './compression/judgeCompression'
+import { judgeCompression } from './compression/judgeCompression'
+import type { TurnOverJudgement } from './compression/judgeTurnOver'
+import { judgeTurnOver } from './compression/judgeTurnOver'
+import type { DebrisJudgement } from './debris/judgeDebris'
+import { judgeDebris } from './debris/judgeDebris'
+import type { EntryOf } from './job/entries'
+import { entriesInForce, latest, ofKind } from './job/entries'
+import type { JobFile } from './job/jobFile'
+import type { NextLook } from './job/nextLooks'
+import { nextLooks } from './job/nextLooks'
+import type { StageState, Waiting } from './job/stages'
+import { currentStage, stageStates, waitingNow } from './job/stages'
+import type { Stage } from './job/vocabulary'
+import type { Judgement, Stop } from './judgement'
+import type { OilJudgement } from './oil/judgeOil'
+import { judgeOil } from './oil/judgeOil'
+import type { DecisionView } from './verdict/verdict'
+import { judgeDecision } from './verdict/verdict'
+
+/** Everything that is shown of a job: computed from its log, never stored. */
+export interface Assessment {
+  /** ids of the entries that stand */
+  inForce: string[]
+  /** one for each standing finding, newest last */
+  judgements: Judgement[]
+  oil: OilJudgement | null
+  turnOver: TurnOverJudgement | null
+  compression: CompressionJudgement | null
+  debris: DebrisJudgement | null
+  stops: Stop[]
+  next: NextLook[]
+  decision: DecisionView
+  approved: EntryOf<'approval'> | null
+  stages: StageState[]
+  stage: Stage
+  waiting: Waiting | null
+  closed: boolean
+}
+
+/**
+ * The judgement of a job: pure, deterministic, without a clock, so that the same log always reads the same.
+ * @param file engine facts, spec sheet, shop policy and the whole log, oldest entry first
+ */
+export function assess(file: JobFile): Assessment {
+  const inForce = entriesInForce(file.entries)
+  const oils = ofKind(inForce, 'oil').map(e => judgeOil(e, file))
+  const turns = ofKind(inForce, 'turn_over').map(e => judgeTurnOver(e, file))
+  const compressions = ofKind(inForce, 'compression').map(e => judgeCompression(e, file))
+  const samples = ofKind(inForce, 'debris').map(e => judgeDebris(e, file))
+  const [oil, turnOver, compression, debris] = [oils.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const stages = stageStates(inForce, file.facts)
+  const order = new Map(inForce.map((e, i) => [e.id, i]))
+  const judgements: Judgement[] = [...oils, ...turns, ...compressions, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
+  return {
+    inForce: inForce.map(e => e.id),
+    judgements,
+    oil, turnOver, compression, debris,
+    stops: [...(turnOver?.stops ?? []), ...(oil?.stops ?? []), ...(debris?.stops ?? [])],
+    next: nextLooks(inForce, file.facts),
+    decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
+    approved: latest(inForce, 'approval') ?? null,
+    stages,
+    stage: currentStage(stages),
+    waiting: waitingNow(inForce),
+    closed: latest(inForce, 'hand_back') !== undefined,
+  }
+}

@@ -1,0 +1,37 @@
+import { InputError } from './errors'
+import type { Calculator } from './registry/calculator'
+import type { JsonSchema } from './registry/fields'
+import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
+import { COMPRESSION_CALCULATORS } from './registry/compression'
+import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
+
+/** Every calculator by name: one registry for the bench tools, the API and the command line. */
+export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
+  [...UNIT_CALCULATORS, ...OIL_CALCULATORS, ...COMPRESSION_CALCULATORS, ...DEBRIS_CALCULATORS, ...DECISION_CALCULATORS].map(c => [c.name, c]),
+)
+
+export interface CalcFailure { error: string, field: string, message: string }
+export type CalcAnswer = Record<string, unknown> | CalcFailure
+
+/**
+ * Runs a calculator on inputs from outside.
+ * @returns the answer, or `{ error, field, message }` for bad input or an unknown name; it never throws for either
+ */
+export function calculate(name: unknown, inputs: unknown): CalcAnswer {
+  try {
+    const found = typeof name === 'string' ? CALCULATORS.get(name) : undefined
+    if (!found) throw new InputError('bad_choice', 'fn', `There is no calculator called ${JSON.stringify(name) ?? 'that'}. The names are: ${[...CALCULATORS.keys()].join(', ')}.`)
+    return found.run(inputs) as CalcAnswer
+  }
+  catch (error) {
+    if (error instanceof InputError) return { error: error.code, field: error.field, message: error.message }
+    throw error
+  }
+}
+
+export const isFailure = (answer: CalcAnswer): answer is CalcFailure => 'error' in answer
+
+/** Names, one-line descriptions and JSON Schema of the inputs. */
+export function describeCalculators(): { name: string, about: string, input: JsonSchema }[] {
+  return [...CALCULATORS.values()].map(c => ({ name: c.name, about: c.about, input: c.input.schema() }))
+}

@@ -1,0 +1,111 @@
+import type { EntryOf, Quantity } from '../job/entries'
+import type { JobFile } from '../job/jobFile'
+import type { Judgement, Mark } from '../judgement'
+import { COMPRESSION_BANDS } from '../spec/rulesOfThumb'
+import { SPEC_SOURCES, specFor } from '../spec/specValue'
+import { convert } from '../units/unitConvert'
+import { quantityText } from '../units/unitRound'
+import { compToStandard } from './ambient'
+import type { CompStatus } from './compVerdict'
+import { compVerdict } from './compVerdict'
+import type { WetDryStatus } from './wetDry'
+import { wetDry } from './wetDry'
+
+export interface CompressionJudgement extends Judgement {
+  status: CompStatus | 'by_feel' | 'no_compression'
+  pStdKpa: number | null
+  limitKpa: number | null
+  pair: WetDryStatus | 'too_low_to_tell' | null
+}
+
+/** Under this the cylinder holds next to nothing, and a rise in per cent says little. kPa. */
+const NEXT_TO_NOTHING_KPA = 100
+/** Then only a rise of this much points at the rings. kPa. */
+const CLEAR_RISE_KPA = 100
+
+const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
+  no_compression: 'Nothing dry: the air has a free way out. Look for a valve held open, a hole, a gasket or a broken rod before thinking of rings.',
+  repeat_test: 'The wet reading fell: test again, throttle open, same pulls.',
+  no_fault_shown: 'The pair shows no fault. Good compression does not clear the bore by itself.',
+  rings: 'Oil sealed it: rings or bore. Read the lash before anything is condemned.',
+  top_end: 'Oil changed little: valves, head gasket or plug seat. Read the lash before a valve is blamed.',
+  both: 'Some rise, not all: rings and top end together, or oil that did not reach.',
+  unclear: 'The pair can\'t tell rings from top end: leak-down would.',
+  too_low_to_tell: 'So little dry that the rise says nothing: the way out is too large for oil to seal.',
+}
+
+/** A compression test: dry reading against its figure, then what the wet one adds, and what neither can say. */
+export function judgeCompression(entry: EntryOf<'compression'>, file: JobFile): CompressionJudgement {
+  const { body } = entry
+  const show = (kpa: number): string => quantityText(convert(kpa, 'kPa', file.policy.pressureUnit), file.policy.pressureUnit)
+  const asRead = (q: Quantity): string => quantityText(q.value, q.unit)
+  if (!body.dry) return byFeel(entry, file)
+
+  const dryKpa = convert(body.dry.value, body.dry.unit, 'kPa')
+  const { pStdKpa, factor } = compToStandard({ pGaugeKpa: dryKpa, pAmbKpa: null, altitudeM: file.policy.altitudeM, tempC: 15, mode: 'pressure' })
+  const spec = specFor('compression_limit', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const withRelease = specFor('compression_with_release', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const fitted = body.release === 'working' || (body.release === 'unknown' && file.facts.release !== 'none')
+  const verdict = compVerdict({
+    pStdKpa,
+    limitKpa: spec?.value ?? COMPRESSION_BANDS[file.facts.engineClass].look,
+    expectedKpa: null,
+    autoRelease: fitted,
+    releaseDisabled: false,
+    withReleaseLimitKpa: withRelease?.value ?? null,
+  })
+  const thumb = (fitted ? withRelease : spec)?.source === 'rule_of_thumb'
+  const details: string[] = []
+  const corrected = Math.abs(factor - 1) > 0.005 ? `, ${show(pStdKpa)} at sea level` : ''
+  let mark: Mark = 'good'
+  let headline = `Compression ${asRead(body.dry)}`
+  if (dryKpa <= NEXT_TO_NOTHING_KPA / 10) {
+    mark = 'past'
+    headline = 'No compression'
+  }
+  else if (verdict.status === 'not_comparable') {
+    mark = 'open'
+    headline += ', can\'t be compared'
+    details.push(`Read with the release working${body.release === 'unknown' ? ', as far as is known' : ''}: a sound engine reads low by design, and there is no figure for that state. Hold the release off, or use a leak-down.`)
+  }
+  else if (verdict.limitUsedKpa !== null) {
+    const source = SPEC_SOURCES[(fitted ? withRelease : spec)?.source ?? 'rule_of_thumb']
+    const passed = verdict.status === 'pass'
+    mark = passed ? 'good' : thumb ? 'near' : 'past'
+    headline += passed ? ', above its limit' : thumb ? ', low: look further' : ', under its limit'
+    details.push(`Reads ${asRead(body.dry)}${corrected}; the figure used is ${show(verdict.limitUsedKpa)} (${source}).${!passed && thumb ? ' A rule of thumb makes it doubtful; it can\'t condemn.' : ''}`)
+    if (passed) details.push('Good compression does not clear the bore by itself.')
+  }
+  if (!body.throttleOpen) details.push('The throttle was not held open: the reading is too low to judge by. Test again.')
+  if (body.pulls !== null && body.pulls < 4) details.push(`${body.pulls} pulls are few: pull until the needle stops rising.`)
+  if (body.temperature === 'cold' && mark !== 'good') details.push('Cold reads 5 to 10 % under warm.')
+  const pair = pairOf(dryKpa, body.wet, verdict.status, mark)
+  if (pair) {
+    const wet = body.wet ? `Wet ${asRead(body.wet)}. ` : ''
+    details.push(wet + PAIR_WORDS[pair])
+    if (file.facts.cycle === 'two' && pair === 'top_end') details.push('On a two-stroke that leaves head gasket and plug seat, unless it was flooded.')
+  }
+  else if (mark !== 'good' && mark !== 'open') {
+    details.push('Test again with a spoonful of oil in the cylinder: it tells rings from valves.')
+  }
+  const status = dryKpa <= NEXT_TO_NOTHING_KPA / 10 ? 'no_compression' : verdict.status
+  return { entryId: entry.id, mark, headline, details, status, pStdKpa, limitKpa: verdict.limitUsedKpa, pair }
+}
+
+function pairOf(dryKpa: number, wet: Quantity | null, verdict: CompStatus, mark: Mark): CompressionJudgement['pair'] {
+  if (!wet || mark === 'open') return null
+  const wetKpa = convert(wet.value, wet.unit, 'kPa')
+  if (dryKpa > 0 && dryKpa < NEXT_TO_NOTHING_KPA) return wetKpa - dryKpa >= CLEAR_RISE_KPA ? 'rings' : 'too_low_to_tell'
+  return wetDry({ dryKpa, wetKpa, oilMl: 0, clearanceMl: null, sweptEffMl: null, pAmbKpa: 101.325, n: 1.25, priors: null, verdict }).status
+}
+
+function byFeel(entry: EntryOf<'compression'>, file: JobFile): CompressionJudgement {
+  const base = { entryId: entry.id, status: 'by_feel' as const, pStdKpa: null, limitKpa: null, pair: null }
+  const released = file.facts.release === 'automatic' || file.facts.release === 'unknown'
+  switch (entry.body.feel) {
+    case 'none': return { ...base, mark: 'past', status: 'no_compression', headline: 'No compression, by feel', details: ['By feel, \'none\' is reliable. Ask a gauge before any part is condemned.'] }
+    case 'weak': return { ...base, mark: 'open', headline: 'Weak compression, by feel', details: [`By feel, 'weak' is not reliable${released ? ', and a release may be at work' : ''}: use a gauge.`] }
+    case 'kicks': return { ...base, mark: 'near', headline: 'Kicks back', details: ['A kick-back asks for the flywheel key, the timing, and a release that does not lift.'] }
+    default: return { ...base, mark: 'good', headline: 'Normal compression, by feel', details: ['By feel only: it does not clear the bore.'] }
+  }
+}

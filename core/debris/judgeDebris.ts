@@ -1,0 +1,51 @@
+import type { EntryOf } from '../job/entries'
+import type { JobFile } from '../job/jobFile'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../job/vocabulary'
+import type { Judgement, Mark, Stop } from '../judgement'
+import { specFor } from '../spec/specValue'
+import { debrisScore } from './debrisScore'
+import type { DebrisState } from './debrisTables'
+
+export interface DebrisJudgement extends Judgement { score: number, state: DebrisState, sources: string[], stops: Stop[] }
+
+const STATE_WORDS: Record<DebrisState, string> = { normal: 'normal debris', watch: 'debris to watch', investigate: 'debris to follow up', stop: 'debris that stops it' }
+const STATE_MARKS: Record<DebrisState, Mark> = { normal: 'good', watch: 'near', investigate: 'past', stop: 'past' }
+const STATE_ADVICE: Record<DebrisState, string> = {
+  normal: 'Nothing to follow up.',
+  watch: 'Shorten the oil interval and look again.',
+  investigate: 'Cut the filter or open the sump before more running.',
+  stop: 'Don\'t run it. Open it, or price it as damaged inside.',
+}
+
+export const SOURCE_WORDS: Record<string, string> = {
+  normal_wear: 'normal wear', bore_and_rings: 'bore and rings', gears: 'gears', gear_teeth: 'gear teeth', camshaft_or_lifter: 'camshaft or follower', broken_part: 'a broken part',
+  rolling_bearing_spall: 'a rolling bearing breaking up', big_end_cage_or_race: 'big-end cage or race', piston_scuff: 'scuffed piston', bare_bore: 'unlined bore', case_or_head_rub: 'case or head rubbing',
+  small_end_bush: 'small-end bush', thrust_washer: 'thrust washer', bearing_cage: 'bearing cage', oil_pump_or_worm: 'oil pump or worm', plain_bearing_overlay: 'plain bearing shells',
+  wet_clutch: 'wet clutch', brake_in_oil: 'brake in oil', blow_by: 'blow-by', overdue_oil: 'overdue oil', excess_gasket_sealant: 'too much sealant', timing_chain_guide: 'timing chain guide',
+  governor_or_cam_gear: 'governor or cam gear', air_filter_bypass: 'dirt past the air filter', dirty_rebuild: 'a dirty rebuild', coolant_leak: 'coolant leak', condensation: 'condensation', lab_sample: 'a laboratory would tell',
+}
+
+const DEFAULT_INTERVAL_H = 50
+
+/** A debris sample scored, with where it may come from. */
+export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile): DebrisJudgement {
+  const { body } = entry
+  const intervalH = specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? DEFAULT_INTERVAL_H
+  const { score, state, sources } = debrisScore({
+    items: body.items,
+    hoursSinceOil: body.hoursSinceOil ?? intervalH,
+    intervalH,
+    hoursSinceRebuild: body.hoursSinceRebuild,
+    breakInH: 10,
+  })
+  const details = [`Scores ${Math.round(score)} of 100 (shop judgement). ${STATE_ADVICE[state]}`]
+  if (sources.length) details.push(`Most likely from: ${sources.map(s => SOURCE_WORDS[s] ?? s).join(', ')}.`)
+  if (body.hoursSinceOil === null) details.push('Hours on this oil are not known: taken as one interval.')
+  if (body.place === 'filter_clean') details.push('Found on the clean side: whatever it is could reach the bearings.')
+  if (body.place === 'jet') details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')
+  const found = body.items.filter(i => i.amount !== 'none').map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`)
+  const stops: Stop[] = state === 'stop' || state === 'investigate'
+    ? [{ id: 'debris', title: 'Don\'t run it', reason: `${DEBRIS_PLACES[body.place]}: ${found.join(', ')}. What shed it is still in there.`, clearedBy: 'A later sample that is normal, or the source found.' }]
+    : []
+  return { entryId: entry.id, mark: STATE_MARKS[state], headline: `${DEBRIS_PLACES[body.place]}: ${STATE_WORDS[state]}`, details, score, state, sources, stops }
+}

@@ -1,0 +1,65 @@
+import { moneyText, toMajor } from '../estimate/money'
+import { convert } from '../units/unitConvert'
+import { quantityText } from '../units/unitRound'
+import type { Entry, OilBody, Quantity } from './entries'
+import type { ShopPolicy } from './jobFile'
+import {
+  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+} from './vocabulary'
+
+/** One line of the log: what was written down, in words and in the units it was read in. */
+export function describe(entry: Entry, policy: ShopPolicy): { title: string, text: string } {
+  const cash = (minor: number | null): string => minor === null ? 'not said' : moneyText(toMajor(minor, policy.currency), policy.currency, true)
+  const read = (q: Quantity, other: string): string => q.unit === other ? quantityText(q.value, q.unit) : `${quantityText(q.value, q.unit)} (${quantityText(convert(q.value, q.unit, other), other)})`
+  switch (entry.kind) {
+    case 'complaint': return { title: 'Complaint', text: `‘${entry.body.words}’${entry.body.since ? `, since ${entry.body.since}` : ''}` }
+    case 'claim': return { title: 'Owner says', text: `${entry.body.text}${entry.body.howKnown ? ` (${entry.body.howKnown})` : ''}` }
+    case 'terms': return { title: 'Terms', text: `${USE_CLASSES[entry.body.useClass]}; running ${cash(entry.body.runningValueMinor)}, as it is ${cash(entry.body.asIsValueMinor)}, cap ${entry.body.capMinor === null ? 'none' : cash(entry.body.capMinor)}${entry.body.deadline ? `, wanted by ${entry.body.deadline}` : ''}` }
+    case 'oil': return { title: 'Oil', text: withNote([oilReadingText(entry.body, policy), ...oilConditionWords(entry.body)].join(', '), entry.body.note) }
+    case 'turn_over': return { title: 'Turns over', text: withNote(`${TURN_FEELS[entry.body.feel].toLowerCase()}, by ${TURN_METHODS[entry.body.method]}, plug ${entry.body.plugIn ? 'in' : 'out'}`, entry.body.note) }
+    case 'compression': {
+      const { dry, wet, feel, throttleOpen, pulls, temperature, release } = entry.body
+      const figures = [dry && `dry ${read(dry, policy.pressureUnit)}`, wet && `wet ${read(wet, policy.pressureUnit)}`, feel && `by feel ${COMPRESSION_FEELS[feel].toLowerCase()}`].filter(Boolean)
+      const method = dry ? [throttleOpen ? 'throttle open' : 'throttle shut', pulls !== null && `${pulls} pulls`, temperature, RELEASE_STATES[release]].filter(Boolean).join(', ') : ''
+      return { title: 'Compression', text: withNote(`${figures.join(', ')}${method ? `; ${method}` : ''}`, entry.body.note) }
+    }
+    case 'debris': {
+      const items = entry.body.items.map(i => `${MATERIAL_WORDS[i.material].toLowerCase()}, ${AMOUNT_WORDS[i.amount].toLowerCase()}${i.largestUm === null ? '' : `, largest ${quantityText(i.largestUm / 1000, 'mm').replace(/\.?0+ /, ' ')}`}`)
+      const hours = entry.body.hoursSinceOil === null ? 'hours on the oil not known' : `${entry.body.hoursSinceOil} h on the oil`
+      return { title: 'Debris', text: withNote(`${DEBRIS_PLACES[entry.body.place]}: ${items.join('; ') || 'nothing found'}; ${hours}`, entry.body.note) }
+    }
+    case 'option': return { title: WAYS[entry.body.way], text: `${entry.body.name}, ${entry.body.lines.length} line${entry.body.lines.length === 1 ? '' : 's'}${entry.body.ruledOut ? `; ruled out: ${entry.body.ruledOut}` : ''}` }
+    case 'approval': {
+      const { frozen, agreedBy, how, conditions } = entry.body
+      return { title: 'Agreed', text: `${agreedBy} agreed ${AGREED_HOW[how]} to ‘${frozen.name}’, likely ${moneyText(frozen.mean, frozen.currency)}, ${moneyText(frozen.p10, frozen.currency)} to ${moneyText(frozen.p90, frozen.currency)}${conditions ? `; ${conditions}` : ''}` }
+    }
+    case 'waiting': return { title: 'Waiting', text: entry.body.for === 'nobody' ? 'No longer waiting' : `For ${WAITING_FOR[entry.body.for]}${entry.body.what ? `: ${entry.body.what}` : ''}` }
+    case 'stage': return { title: STAGES[entry.body.stage], text: `${entry.body.state === 'open' ? 'opened again' : entry.body.state}${entry.body.reason ? `: ${entry.body.reason}` : ''}` }
+    case 'note': return { title: STAGES[entry.body.stage], text: entry.body.text }
+    case 'hand_back': return { title: 'Handed back', text: withNote(`To ${entry.body.to}`, entry.body.words) }
+    case 'void': return { title: 'Undone', text: entry.body.reason }
+  }
+}
+
+const withNote = (text: string, note: string | null): string => note ? `${text}. ${note}` : text
+
+function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
+  if (reading.by === 'dry') return 'dry, nothing shows'
+  if (reading.by === 'volume') {
+    const { value, unit } = reading.amount
+    const own = quantityText(value, unit)
+    return unit === policy.volumeUnit ? `${own} drained` : `${own} (${quantityText(convert(value, unit, policy.volumeUnit), policy.volumeUnit)}) drained`
+  }
+  const pct = Math.round(reading.pct)
+  if (pct < 0) return `${-pct} % of the mark gap below low`
+  return pct > 100 ? `${pct - 100} % of the mark gap over full` : `${pct} % of the way from low to full`
+}
+
+function oilConditionWords({ colour, thickness, smell, glitter }: OilBody): string[] {
+  return [
+    colour && OIL_COLOURS[colour].toLowerCase(),
+    thickness && thickness !== 'normal' ? OIL_THICKNESS[thickness].toLowerCase() : null,
+    smell && (smell === 'not_smelt' ? 'not smelt' : `smells ${OIL_SMELLS[smell].toLowerCase()}`),
+    glitter && glitter !== 'none' ? `glitter: ${OIL_GLITTER[glitter].toLowerCase()}` : null,
+  ].filter((word): word is string => Boolean(word))
+}

@@ -1,0 +1,144 @@
+import type { DebrisItem } from '../debris/debrisScore'
+import type {
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
+} from './vocabulary'
+
+/** A figure as it was read: never only as converted. */
+export interface Quantity { value: number, unit: string }
+
+export interface ComplaintBody { words: string, since: string | null }
+export interface ClaimBody { text: string, howKnown: string | null }
+export interface TermsBody {
+  useClass: UseClass
+  /** money in the currency's smallest unit */
+  runningValueMinor: number | null
+  asIsValueMinor: number | null
+  capMinor: number | null
+  deadline: string | null
+}
+
+export type OilReading =
+  /** 0 at the low mark, 100 at the full mark */
+  | { by: 'marks', pct: number }
+  | { by: 'dry' }
+  | { by: 'volume', amount: Quantity }
+export interface OilBody {
+  reading: OilReading
+  colour: KeyOf<typeof OIL_COLOURS> | null
+  thickness: KeyOf<typeof OIL_THICKNESS> | null
+  smell: KeyOf<typeof OIL_SMELLS> | null
+  glitter: KeyOf<typeof OIL_GLITTER> | null
+  note: string | null
+}
+export interface TurnOverBody { feel: KeyOf<typeof TURN_FEELS>, method: KeyOf<typeof TURN_METHODS>, plugIn: boolean, note: string | null }
+export interface CompressionBody {
+  feel: KeyOf<typeof COMPRESSION_FEELS> | null
+  dry: Quantity | null
+  wet: Quantity | null
+  throttleOpen: boolean
+  pulls: number | null
+  temperature: KeyOf<typeof TEMPERATURES>
+  release: KeyOf<typeof RELEASE_STATES>
+  note: string | null
+}
+export interface DebrisBody {
+  place: KeyOf<typeof DEBRIS_PLACES>
+  items: DebrisItem[]
+  hoursSinceOil: number | null
+  hoursSinceRebuild: number | null
+  note: string | null
+}
+export interface EstimateLine {
+  id: string
+  type: LineType
+  text: string
+  why: string | null
+  /** hours for labour and risk, smallest money unit for the rest */
+  low: number
+  likely: number
+  high: number
+  /** chance that it is needed, or that it sells */
+  chance: number
+  priceKind: KeyOf<typeof PRICE_KINDS> | null
+}
+export interface OptionBody {
+  name: string
+  way: Way
+  lines: EstimateLine[]
+  valueAfterMinor: number | null
+  successChance: number
+  comebackMinor: number
+  hoursOk: number
+  hoursFail: number
+  ruledOut: string | null
+}
+/** What the owner agreed to, as it stood on the screen at that moment; money in major units. */
+export interface FrozenOption {
+  name: string
+  way: Way
+  lines: EstimateLine[]
+  currency: string
+  labourRateMinor: number
+  taxPct: number
+  mean: number
+  p10: number
+  p50: number
+  p90: number
+  reasons: string[]
+}
+export interface ApprovalBody { optionEntryId: string, frozen: FrozenOption, agreedBy: string, how: KeyOf<typeof AGREED_HOW>, conditions: string | null }
+export interface WaitingBody { for: KeyOf<typeof WAITING_FOR>, what: string | null }
+export interface StageBody { stage: Stage, state: 'done' | 'skipped' | 'open', reason: string | null }
+export interface NoteBody { stage: Stage, text: string }
+export interface HandBackBody { to: string, words: string | null }
+export interface VoidBody { reason: string }
+
+export interface BodyOf {
+  complaint: ComplaintBody
+  claim: ClaimBody
+  terms: TermsBody
+  oil: OilBody
+  turn_over: TurnOverBody
+  compression: CompressionBody
+  debris: DebrisBody
+  option: OptionBody
+  approval: ApprovalBody
+  waiting: WaitingBody
+  stage: StageBody
+  note: NoteBody
+  hand_back: HandBackBody
+  void: VoidBody
+}
+export type EntryKind = keyof BodyOf
+
+export interface EntryOf<K extends EntryKind> {
+  id: string
+  kind: K
+  /** when it was found or done, ISO 8601 */
+  at: string
+  /** id of the person who did it */
+  by: string
+  /** null for decisions and paperwork */
+  how: HowGot | null
+  body: BodyOf[K]
+  /** id of the entry that this one corrects or voids */
+  supersedes: string | null
+}
+export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
+
+/** Kinds that are findings: how they were got must be said. */
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'turn_over', 'compression', 'debris', 'claim']
+
+/** Entries that stand: neither corrected nor voided, and not voids themselves, in the order given. */
+export function entriesInForce(entries: Entry[]): Entry[] {
+  const replaced = new Set(entries.map(e => e.supersedes).filter(id => id !== null))
+  return entries.filter(e => e.kind !== 'void' && !replaced.has(e.id))
+}
+
+/** The entries of one kind. */
+export function ofKind<K extends EntryKind>(entries: Entry[], kind: K): EntryOf<K>[] {
+  return entries.filter((e): e is Entry & EntryOf<K> => e.kind === kind)
+}
+
+/** The newest standing entry of one kind. */
+export const latest = <K extends EntryKind>(inForce: Entry[], kind: K): EntryOf<K> | undefined => ofKind(inForce, kind).at(-1)

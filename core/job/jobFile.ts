@@ -1,0 +1,67 @@
+import type { SpecValue } from '../spec/specValue'
+import type { Entry } from './entries'
+import type { BORE, COOLING, CYCLES, EngineClass, FUEL_FEED, KeyOf, MachineKind, OILING, OIL_SHOWS, RELEASE, UseClass } from './vocabulary'
+
+/** Facts of an engine that change what a finding means. `unknown` is always an answer. */
+export interface EngineFacts {
+  engineClass: EngineClass
+  cycle: KeyOf<typeof CYCLES>
+  displacementCc: number | null
+  cylinders: number
+  oiling: KeyOf<typeof OILING>
+  oilShows: KeyOf<typeof OIL_SHOWS>
+  release: KeyOf<typeof RELEASE>
+  bore: KeyOf<typeof BORE>
+  fuelFeed: KeyOf<typeof FUEL_FEED>
+  cooling: KeyOf<typeof COOLING>
+}
+
+export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
+
+export interface ShopPolicy {
+  shopName: string
+  shopAddress: string
+  /** ISO 4217 */
+  currency: string
+  labourRateMinor: number
+  taxPct: number
+  altitudeM: number
+  pressureUnit: 'bar' | 'psi' | 'kPa'
+  volumeUnit: 'mL' | 'L' | 'US_floz'
+  /** which sum picks the recommended option */
+  leadRule: LeadRule
+  /** most of the running value that mending may cost, %, by use */
+  sharePct: Record<UseClass, number>
+  /** where oil is filled to */
+  fillAim: 'low' | 'middle' | 'top'
+  /** what is done with a surplus of sound, known oil */
+  surplusRule: 'surplus_only' | 'change_all'
+  /** labour lines run low or high together */
+  labourTogether: boolean
+}
+
+/** Everything that a judgement is made from. */
+export interface JobFile {
+  machineKind: MachineKind
+  facts: EngineFacts
+  spec: SpecValue[]
+  entries: Entry[]
+  policy: ShopPolicy
+}
+
+/** Starting policy of a shop that has set nothing, each with its reason in docs/how-it-judges.md. */
+export const DEFAULT_POLICY: ShopPolicy = {
+  shopName: '',
+  shopAddress: '',
+  currency: 'EUR',
+  labourRateMinor: 6000,
+  taxPct: 0,
+  altitudeM: 0,
+  pressureUnit: 'bar',
+  volumeUnit: 'mL',
+  leadRule: 'net_value',
+  sharePct: { private: 50, working: 60, hire: 60, race: 80, resale: 40, toy: 35, child: 50 },
+  fillAim: 'top',
+  surplusRule: 'surplus_only',
+  labourTogether: false,
+}

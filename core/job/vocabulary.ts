@@ -1,0 +1,98 @@
+/** The words that forms offer and the log keeps, each with what people read. */
+
+export const HOW_GOT = { measured: 'measured', by_feel: 'by feel', by_eye: 'by eye', claimed: 'claimed', estimated: 'estimated' } as const
+export type HowGot = keyof typeof HOW_GOT
+
+export const STAGES = {
+  book_in: 'Book in',
+  first_look: 'First look',
+  narrow_down: 'Narrow down',
+  open_up: 'Open up',
+  measure: 'Measure',
+  decide: 'Decide',
+  build: 'Build',
+  prove: 'Prove',
+  hand_back: 'Hand back',
+} as const
+export type Stage = keyof typeof STAGES
+export const STAGE_ORDER = Object.keys(STAGES) as Stage[]
+
+/** Groups of engines that share rules of thumb. */
+export const ENGINE_CLASSES = {
+  H2: 'hand-held two-stroke',
+  V2: 'vehicle two-stroke',
+  S4: 'small air-cooled four-stroke',
+  M4: 'motorcycle four-stroke',
+  T4: 'tractor petrol',
+  D4: 'small diesel',
+} as const
+export type EngineClass = keyof typeof ENGINE_CLASSES
+
+export const MACHINE_KINDS = {
+  walk_behind_mower: { label: 'Walk-behind mower', engineClass: 'S4' },
+  riding_mower: { label: 'Riding mower', engineClass: 'S4' },
+  trimmer: { label: 'Trimmer or brush cutter', engineClass: 'H2' },
+  chainsaw: { label: 'Chainsaw', engineClass: 'H2' },
+  blower: { label: 'Blower', engineClass: 'H2' },
+  generator: { label: 'Generator', engineClass: 'S4' },
+  pressure_washer: { label: 'Pressure washer', engineClass: 'S4' },
+  tiller: { label: 'Tiller', engineClass: 'S4' },
+  pump: { label: 'Pump', engineClass: 'S4' },
+  motorcycle: { label: 'Motorcycle', engineClass: 'M4' },
+  step_through: { label: 'Step-through or scooter', engineClass: 'M4' },
+  offroad_motorcycle: { label: 'Off-road motorcycle', engineClass: 'V2' },
+  three_wheeler: { label: 'Three-wheeled carrier', engineClass: 'M4' },
+  quad: { label: 'Quad or utility', engineClass: 'M4' },
+  tractor: { label: 'Tractor', engineClass: 'T4' },
+  snow_machine: { label: 'Snow machine', engineClass: 'V2' },
+  watercraft: { label: 'Watercraft', engineClass: 'V2' },
+  kart: { label: 'Kart', engineClass: 'S4' },
+  other: { label: 'Something else', engineClass: 'S4' },
+} as const satisfies Record<string, { label: string, engineClass: EngineClass }>
+export type MachineKind = keyof typeof MACHINE_KINDS
+
+export const OILING = { splash: 'splash', pump_wet: 'pump, oil in the sump', pump_dry: 'pump, oil in a tank', premix: 'oil in the fuel', injection: 'oil injection', unknown: 'unknown' } as const
+export const OIL_SHOWS = { stick_screwed: 'stick, read screwed in', stick_resting: 'stick, read resting', window: 'sight glass', drained: 'only by draining', none: 'nothing to read', unknown: 'unknown' } as const
+export const RELEASE = { none: 'none', automatic: 'automatic', manual: 'by hand', unknown: 'unknown' } as const
+export const BORE = { bare: 'unlined aluminium', iron: 'iron liner', plated: 'plated', unknown: 'unknown' } as const
+export const FUEL_FEED = { float: 'float bowl', diaphragm: 'diaphragm', pulse: 'pulse pump', vacuum_tap: 'vacuum tap', electric: 'electric pump', injection: 'injection', unknown: 'unknown' } as const
+export const COOLING = { air: 'air', liquid: 'liquid', unknown: 'unknown' } as const
+export const CYCLES = { four: 'four-stroke', two: 'two-stroke' } as const
+
+export const USE_CLASSES = { private: 'private', working: 'working', hire: 'hire', race: 'race', resale: 'to sell on', toy: 'for fun', child: 'ridden by a child' } as const
+export type UseClass = keyof typeof USE_CLASSES
+
+export const OIL_COLOURS = { honey: 'Honey', brown: 'Brown', black: 'Black', silvery: 'Silvery', milky: 'Milky' } as const
+export const OIL_THICKNESS = { thin: 'Thin', normal: 'Normal', thick: 'Treacle' } as const
+export const OIL_SMELLS = { plain: 'Plain', petrol: 'Petrol', burnt: 'Burnt', sweet: 'Sweet', not_smelt: 'Not smelt' } as const
+export const OIL_GLITTER = { none: 'None', fine: 'Fine haze', flakes: 'Flakes', magnetic: 'Magnet takes it' } as const
+
+export const TURN_FEELS = { normal: 'Normal bump', weak: 'Weak bump', free: 'Spins free', tight_spot: 'Tight spot', locked: 'Locked' } as const
+export const TURN_METHODS = { rope: 'rope', flywheel: 'flywheel by hand', kick: 'kick', starter: 'starter', blade: 'blade or shaft' } as const
+
+export const COMPRESSION_FEELS = { none: 'None', weak: 'Weak', normal: 'Normal', kicks: 'Kicks back' } as const
+export const RELEASE_STATES = { none: 'no release', working: 'release working', disabled: 'release held off', unknown: 'not known' } as const
+export const TEMPERATURES = { cold: 'cold', warm: 'warm' } as const
+
+export const DEBRIS_PLACES = { drain_pan: 'Drain pan', strainer: 'Strainer', sump: 'Sump', filter_dirty: 'Filter, dirty side', filter_clean: 'Filter, clean side', jet: 'Jet or passage' } as const
+export const MATERIAL_WORDS = {
+  iron_paste: 'Iron paste', iron_chips: 'Iron chips', bearing_flake: 'Bearing flakes', aluminium: 'Aluminium flakes', bronze: 'Bronze', babbitt: 'Shell metal', friction_fibre: 'Clutch fibre',
+  carbon: 'Carbon', sealant: 'Sealant', plastic: 'Plastic', grit: 'Grit', emulsion: 'Milky emulsion', unknown: 'Can\'t tell',
+} as const
+export const AMOUNT_WORDS = { none: 'None', trace: 'A few specks', some: 'A thin film', much: 'Magnet or pleat full', mass: 'A lump' } as const
+
+export const WAYS = { adjust: 'Clean and adjust', repair: 'Repair', rebuild: 'Rebuild', new_engine: 'New engine', part_out: 'Part out', scrap: 'Scrap' } as const
+export type Way = keyof typeof WAYS
+/** Ways that mend the machine; the others only bring money for it. */
+export const MENDING: readonly Way[] = ['adjust', 'repair', 'rebuild', 'new_engine']
+
+export const LINE_TYPES = { part: 'Part', labour: 'Labour', outwork: 'Outwork', risk: 'Risk, hours', charge: 'Charge', sale: 'Sells for' } as const
+export type LineType = keyof typeof LINE_TYPES
+/** Lines whose figures are hours; the others are money. */
+export const HOUR_LINES: readonly LineType[] = ['labour', 'risk']
+export const PRICE_KINDS = { retail: 'retail', trade: 'trade', donor: 'donor', estimate: 'estimate' } as const
+
+export const WAITING_FOR = { owner: 'the owner', parts: 'parts', outwork: 'outwork', clock: 'the clock', nobody: 'nobody' } as const
+export const AGREED_HOW = { in_person: 'in person', phone: 'by telephone', written: 'in writing' } as const
+
+export type KeyOf<T> = Extract<keyof T, string>

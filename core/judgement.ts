@@ -1,0 +1,15 @@
+/** good: sound. near: look further. past: beyond its limit. open: not checked, or can't tell. */
+export type Mark = 'good' | 'near' | 'past' | 'open'
+
+/** What one entry means, in words that a mechanic would use. */
+export interface Judgement {
+  entryId: string
+  mark: Mark
+  /** a few words, for a list */
+  headline: string
+  /** sentences: what it is compared with, whose figure that is, and what to do now */
+  details: string[]
+}
+
+/** Something that must not be done, why, and what ends the danger. */
+export interface Stop { id: string, title: string, reason: string, clearedBy: string }

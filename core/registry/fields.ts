@@ -1,0 +1,223 @@
+import type { ErrorCode } from '../errors'
+import { InputError } from '../errors'
+import { isUnit } from '../units/unitTable'
+
+/**
+ * Input fields of the calculators: one description gives both the checks and the JSON Schema.
+ * Checks run over all inputs in three steps (missing and unreadable; count, word, unit and range; then, inside the
+ * function itself, order and contradiction), so the first fault named never depends on the order of typing.
+ */
+export interface Issue { step: 1 | 2 | 3, code: ErrorCode, field: string, message: string }
+export type JsonSchema = Record<string, unknown>
+export interface Field {
+  optional: boolean
+  fallback: unknown
+  parse(value: unknown, path: string, issues: Issue[]): unknown
+  schema(): JsonSchema
+}
+
+interface NumberRange { min?: number, max?: number, above?: number, below?: number, whole?: boolean }
+
+const finite = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value)
+
+function rangeWords(range: NumberRange): string {
+  const low = range.above !== undefined ? `more than ${range.above}` : range.min !== undefined ? `at least ${range.min}` : ''
+  const high = range.below !== undefined ? `less than ${range.below}` : range.max !== undefined ? `at most ${range.max}` : ''
+  const whole = range.whole ? 'a whole number, ' : ''
+  return whole + [low, high].filter(Boolean).join(' and ')
+}
+
+/** A finite number inside a range. `above` and `below` are open ends, `min` and `max` closed ones. */
+export function num(range: NumberRange = {}): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (!finite(value)) {
+        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a number, not ${show(value)}.` })
+        return Number.NaN
+      }
+      const outside = (range.min !== undefined && value < range.min) || (range.max !== undefined && value > range.max)
+        || (range.above !== undefined && value <= range.above) || (range.below !== undefined && value >= range.below)
+        || (range.whole === true && !Number.isInteger(value))
+      if (outside) issues.push({ step: 2, code: 'out_of_range', field: path, message: `${path} is ${value}; it must be ${rangeWords(range)}.` })
+      return value
+    },
+    schema: () => ({
+      type: range.whole ? 'integer' : 'number',
+      ...(range.min !== undefined && { minimum: range.min }),
+      ...(range.max !== undefined && { maximum: range.max }),
+      ...(range.above !== undefined && { exclusiveMinimum: range.above }),
+      ...(range.below !== undefined && { exclusiveMaximum: range.below }),
+    }),
+  }
+}
+
+/** One of a few words. */
+export function choice(words: readonly string[]): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (typeof value !== 'string' || !words.includes(value)) {
+        issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be one of ${words.join(', ')}, not ${show(value)}.` })
+      }
+      return value
+    },
+    schema: () => ({ enum: [...words] }),
+  }
+}
+
+/** True or false. */
+export function flag(): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (typeof value !== 'boolean') issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be true or false, not ${show(value)}.` })
+      return value
+    },
+    schema: () => ({ type: 'boolean' }),
+  }
+}
+
+/** A name, any text. */
+export function text(): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (typeof value !== 'string') issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be text, not ${show(value)}.` })
+      return value
+    },
+    schema: () => ({ type: 'string' }),
+  }
+}
+
+/** A unit that the unit table knows. */
+export function unit(): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (typeof value !== 'string' || !isUnit(value)) {
+        issues.push({ step: 2, code: 'bad_unit', field: path, message: `${path} is ${show(value)}, which is not a unit known here. Write it as in the unit list, for example mm, ft.lbf, psi or US_floz.` })
+      }
+      return value
+    },
+    schema: () => ({ type: 'string' }),
+  }
+}
+
+/** A list whose items are all alike. */
+export function list(item: Field, min = 0): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (!Array.isArray(value)) {
+        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a list, not ${show(value)}.` })
+        return []
+      }
+      if (value.length < min) issues.push({ step: 2, code: 'too_few', field: path, message: `${path} needs at least ${min}, and has ${value.length}.` })
+      return value.map((one, i) => parseField(item, one, `${path}[${i}]`, issues))
+    },
+    schema: () => ({ type: 'array', items: item.schema(), ...(min > 0 && { minItems: min }) }),
+  }
+}
+
+/** A row of fixed length, such as [reading, volume]. */
+export function row(items: Field[]): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (!Array.isArray(value)) {
+        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a row of ${items.length}, not ${show(value)}.` })
+        return []
+      }
+      if (value.length !== items.length) {
+        issues.push({ step: 2, code: 'too_few', field: path, message: `${path} needs exactly ${items.length} figures, and has ${value.length}.` })
+        return value
+      }
+      return items.map((item, i) => parseField(item, value[i], `${path}[${i}]`, issues))
+    },
+    schema: () => ({ type: 'array', prefixItems: items.map(i => i.schema()), minItems: items.length, maxItems: items.length }),
+  }
+}
+
+export type Fields = Record<string, Field>
+type AlsoCheck = (value: Record<string, unknown>, path: string) => Issue[]
+
+/** An object with named fields; `also` adds checks on fields that depend on one another. */
+export function object(fields: Fields, also?: AlsoCheck): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be an object with ${Object.keys(fields).join(', ')}.` })
+        return {}
+      }
+      const given = value as Record<string, unknown>
+      const prefix = path ? `${path}.` : ''
+      const parsed: Record<string, unknown> = {}
+      for (const [name, field] of Object.entries(fields)) parsed[camel(name)] = parseField(field, given[name], prefix + name, issues)
+      if (also) issues.push(...also(given, prefix))
+      return parsed
+    },
+    schema: () => ({
+      type: 'object',
+      properties: Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, described(name, field)])),
+      required: Object.entries(fields).filter(([, field]) => !field.optional).map(([name]) => name),
+    }),
+  }
+}
+
+/** The field may be left out, or be null; then `fallback` stands in for it. */
+export function opt(field: Field, fallback: unknown = null): Field {
+  return { ...field, optional: true, fallback }
+}
+
+function parseField(field: Field, value: unknown, path: string, issues: Issue[]): unknown {
+  if (value === undefined || value === null) {
+    if (!field.optional) issues.push({ step: 1, code: 'missing', field: path, message: `${path} is missing.` })
+    return field.fallback
+  }
+  return field.parse(value, path, issues)
+}
+
+/** A note that `field` is missing, for checks on fields that depend on one another. */
+export const missing = (field: string, why: string): Issue => ({ step: 1, code: 'missing', field, message: `${field} is missing: ${why}` })
+
+/**
+ * Reads the inputs of a calculator.
+ * @returns the inputs with camelCase names and defaults filled in
+ * @throws  InputError naming the first fault, missing or unreadable fields before all others
+ */
+export function parseInputs(shape: Field, inputs: unknown): Record<string, unknown> {
+  const issues: Issue[] = []
+  const parsed = shape.parse(inputs, '', issues) as Record<string, unknown>
+  const first = [1, 2, 3].map(step => issues.find(i => i.step === step)).find(Boolean)
+  if (first) throw new InputError(first.code, first.field || 'inputs', first.message.replace(/^ must/, 'The inputs must'))
+  return parsed
+}
+
+export const camel = (name: string): string => name.replace(/_([a-z0-9])/g, (_, c: string) => c.toUpperCase())
+
+function show(value: unknown): string {
+  if (typeof value === 'number') return String(value)
+  const shown = JSON.stringify(value) ?? String(value)
+  return shown.length > 40 ? `${shown.slice(0, 40)}…` : shown
+}
+
+const UNIT_SUFFIXES: [RegExp, string][] = [
+  [/_ml$|^volume_now_ml$/, 'mL'], [/_kpa$/, 'kPa'], [/_mm2$/, 'mm²'], [/_mm$/, 'mm'], [/_um$/, 'µm'], [/_deg$/, 'degrees'],
+  [/_c$/, '°C'], [/_h$|^hours/, 'hours'], [/_km$|^km$/, 'km'], [/_pct$/, 'per cent'], [/_m$/, 'metres'], [/_kg$/, 'kg'],
+]
+
+function described(name: string, field: Field): JsonSchema {
+  const found = UNIT_SUFFIXES.find(([pattern]) => pattern.test(name))
+  const fallback = field.optional && field.fallback !== null ? { default: field.fallback } : {}
+  return { ...field.schema(), ...(found && { description: found[1] }), ...fallback }
+}

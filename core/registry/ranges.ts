@@ -1,0 +1,26 @@
+import { num, row } from './fields'
+
+/** Ranges that several calculators share; outside them an input is refused as out of range. */
+export const volume = () => num({ min: 0, max: 1e6 })
+export const volumeAboveZero = () => num({ above: 0, max: 1e6 })
+export const hours = () => num({ min: 0, max: 1e5 })
+export const hoursAboveZero = () => num({ above: 0, max: 1e5 })
+export const engineHours = () => num({ min: 0, max: 1e6 })
+export const distanceKm = () => num({ min: 0, max: 1e7 })
+export const distanceAboveZero = () => num({ above: 0, max: 1e7 })
+export const gaugeKpa = () => num({ min: 0, max: 6000 })
+export const limitKpa = () => num({ above: 0, max: 6000 })
+export const ambientKpa = () => num({ min: 50, max: 110 })
+export const airC = () => num({ min: -60, max: 70 })
+export const polytropic = () => num({ min: 1, max: 1.4 })
+export const engineMm = () => num({ min: 10, max: 200 })
+export const rodMm = () => num({ min: 15, max: 400 })
+export const ratio = () => num({ min: 3, max: 25 })
+export const money = () => num({ min: 0, max: 1e7 })
+export const chance = () => num({ min: 0, max: 1 })
+export const percent = () => num({ min: 0, max: 100 })
+export const fromZero = () => num({ min: 0 })
+export const aboveZero = () => num({ above: 0 })
+/** either sign */
+export const signed = () => num()
+export const fillPoint = () => row([signed(), volume()])

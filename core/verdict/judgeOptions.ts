@@ -1,0 +1,106 @@
+import { TIE } from '../errors'
+import { optionCost, paperSum, lineTerm } from '../estimate/optionCost'
+import { toMajor } from '../estimate/money'
+import { pertShape } from '../estimate/pert'
+import type { EntryOf, TermsBody } from '../job/entries'
+import type { ShopPolicy } from '../job/jobFile'
+import type { Way } from '../job/vocabulary'
+import { MENDING } from '../job/vocabulary'
+import type { OptionOutcome } from './decide'
+import { decide } from './decide'
+
+/** One way to go, with its cost spread and what it leaves. Money in major units, tax in. */
+export interface OptionJudgement extends OptionOutcome {
+  entryId: string
+  way: Way
+  mends: boolean
+  ruledOut: string | null
+  mean: number
+  sd: number
+  p10: number
+  p50: number
+  p90: number
+  paper: { low: number, likely: number, high: number }
+  /** what is sold, for ways that part out or scrap */
+  brings: number
+  valueAfter: number | null
+  successChance: number
+  comeback: number
+  hoursOk: number
+  hoursFail: number
+  /** chance of staying within the owner's cap; null without one */
+  pWithinCap: number | null
+  /** cost as a share of the running value, %; null when that value is not known */
+  sharePct: number | null
+  withinShare: boolean
+}
+
+export interface Money { running: number | null, asIs: number, cap: number | null, shareLimitPct: number }
+export interface Fallback { id: string, name: string, way: Way | 'as_is', value: number }
+
+export const AS_IS = 'as_is'
+
+export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy): Money {
+  const major = (minor: number | null | undefined): number | null => minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
+  return {
+    running: major(terms?.runningValueMinor),
+    asIs: major(terms?.asIsValueMinor) ?? 0,
+    cap: major(terms?.capMinor),
+    shareLimitPct: policy.sharePct[terms?.useClass ?? 'private'],
+  }
+}
+
+/** Every option of a job with its figures, and what the machine brings unmended. */
+export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, policy: ShopPolicy): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+  const money = moneyOf(terms, policy)
+  const costed = entries.map(({ id, body }) => {
+    const cost = optionCost(body.lines, policy)
+    const brings = body.lines.filter(l => l.type === 'sale').reduce((sum, line) => {
+      const term = lineTerm(line, policy)
+      return sum + term.chance * pertShape(term).mean
+    }, 0)
+    const mends = MENDING.includes(body.way)
+    return {
+      entryId: id, body, mends, brings, cost,
+      name: body.name,
+      valueAfter: mends ? (body.valueAfterMinor === null ? money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
+      comeback: toMajor(body.comebackMinor, policy.currency),
+    }
+  })
+  const fallback = costed.filter(o => !o.mends && o.body.ruledOut === null).reduce<Fallback>(
+    (best, o) => o.brings - o.cost.mean > best.value + TIE ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean } : best,
+    { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs },
+  )
+  const options = costed.map((o): OptionJudgement => {
+    const figures = { mean: o.cost.mean, sd: Math.sqrt(o.cost.variance), p10: o.cost.quantile(0.1), p50: o.cost.quantile(0.5), p90: o.cost.quantile(0.9) }
+    const outcome = o.mends
+      ? decideOne(o.name, figures, o.valueAfter ?? 0, o.body.successChance, o.comeback, o.body.hoursOk, o.body.hoursFail, fallback.value, money.cap)
+      : { name: o.name, net: o.brings - figures.mean, gain: o.brings - figures.mean - fallback.value, expHours: 0, costPerH: null, allowed: true }
+    const sharePct = o.mends && money.running ? 100 * figures.mean / money.running : null
+    return {
+      ...outcome, ...figures,
+      allowed: outcome.allowed && o.body.ruledOut === null,
+      entryId: o.entryId,
+      way: o.body.way,
+      mends: o.mends,
+      ruledOut: o.body.ruledOut,
+      paper: paperSum(o.body.lines, policy),
+      brings: o.brings,
+      valueAfter: o.valueAfter,
+      successChance: o.body.successChance,
+      comeback: o.comeback,
+      hoursOk: o.body.hoursOk,
+      hoursFail: o.body.hoursFail,
+      pWithinCap: money.cap === null ? null : Math.min(1, o.cost.cdf(money.cap)),
+      sharePct,
+      withinShare: sharePct === null || sharePct <= money.shareLimitPct + TIE,
+    }
+  })
+  return { options, fallback, money }
+}
+
+function decideOne(name: string, figures: { mean: number, p90: number }, valueAfter: number, pSuccess: number, comebackCost: number, hoursOk: number, hoursFail: number, salvageValue: number, cap: number | null): OptionOutcome {
+  const { options: [outcome] } = decide({ options: [{ name, meanCost: figures.mean, p90: figures.p90, valueAfter, pSuccess, comebackCost, hoursOk, hoursFail }], salvageValue, cap, goal: 'sell' })
+  if (!outcome) throw new RangeError('decide gave no outcome for its one option')
+  return outcome
+}

@@ -1,0 +1,125 @@
+import { moneyText } from '../estimate/money'
+import type { EntryOf, TermsBody } from '../job/entries'
+import type { LeadRule, ShopPolicy } from '../job/jobFile'
+import type { Way } from '../job/vocabulary'
+import { USE_CLASSES } from '../job/vocabulary'
+import type { FlipPoint } from './flipPoints'
+import { flipPoints, leadingOption } from './flipPoints'
+import type { Fallback, Money, OptionJudgement } from './judgeOptions'
+import { AS_IS, judgeOptions } from './judgeOptions'
+
+export type Outcome = 'repair' | 'rebuild' | 'replace' | 'part_out' | 'scrap' | 'leave'
+export const OUTCOME_WORDS: Record<Outcome, string> = { repair: 'Repair', rebuild: 'Rebuild', replace: 'New engine', part_out: 'Part out', scrap: 'Scrap', leave: 'Leave it' }
+
+export interface Verdict {
+  outcome: Outcome
+  /** entry id of the option, or `as_is` */
+  bestId: string
+  bestName: string
+  headline: string
+  reasons: string[]
+  /** where another rule would choose otherwise */
+  disagreements: string[]
+  doubts: string[]
+  flips: FlipPoint[]
+  flipWords: string[]
+  rule: LeadRule
+}
+
+export interface DecisionView { options: OptionJudgement[], fallback: Fallback, money: Money, verdict: Verdict | null }
+
+export const RULE_WORDS: Record<LeadRule, string> = {
+  net_value: 'what leaves most money over',
+  cost_per_hour: 'least cost for each hour it will run',
+  share_of_value: 'the share of its value that mending may cost',
+}
+
+const OUTCOME_OF: Record<Way | 'as_is', Outcome> = { adjust: 'repair', repair: 'repair', rebuild: 'rebuild', new_engine: 'replace', part_out: 'part_out', scrap: 'scrap', as_is: 'leave' }
+
+/** All ways to go compared; the verdict is null until at least one option can be rated. */
+export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, policy: ShopPolicy): DecisionView {
+  const { options, fallback, money } = judgeOptions(entries, terms, policy)
+  const rateable = options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
+  if (!rateable.length) return { options, fallback, money, verdict: null }
+  const best = leadingOption(options, fallback, policy.leadRule)
+  const flips = flipPoints(entries, options, fallback, money, policy)
+  const view = { options, fallback, money, policy, terms, best }
+  return {
+    options, fallback, money,
+    verdict: {
+      outcome: OUTCOME_OF[best?.way ?? fallback.way],
+      bestId: best?.entryId ?? fallback.id,
+      bestName: best?.name ?? fallback.name,
+      headline: best?.name ?? fallback.name,
+      reasons: reasonsOf(view),
+      disagreements: disagreementsOf(view),
+      doubts: doubtsOf(view, entries),
+      flips,
+      flipWords: flips.slice(0, 4).map(f => flipText(f, policy)),
+      rule: policy.leadRule,
+    },
+  }
+}
+
+interface View { options: OptionJudgement[], fallback: Fallback, money: Money, policy: ShopPolicy, terms: TermsBody | undefined, best: OptionJudgement | undefined }
+
+function reasonsOf({ options, fallback, money, policy, terms, best }: View): string[] {
+  const cash = (x: number): string => moneyText(x, policy.currency)
+  const reasons: string[] = []
+  const mending = options.filter(o => o.mends && o.ruledOut === null && o.valueAfter !== null)
+  if (best) {
+    const others = mending.filter(o => o.entryId !== best.entryId && o.allowed)
+    const [next] = [...others].sort((a, b) => b.net - a.net)
+    reasons.push(`Likely to cost ${cash(best.mean)}; eight times in ten between ${cash(best.p10)} and ${cash(best.p90)}.`)
+    const rival = next && next.net > fallback.value ? { name: next.name, net: next.net } : { name: fallback.name, net: fallback.value }
+    const ahead = best.net - rival.net
+    if (policy.leadRule === 'cost_per_hour' && best.costPerH !== null) reasons.push(`Cheapest for each hour it will run: ${moneyText(best.costPerH, policy.currency, true)}.`)
+    if (ahead >= 0) reasons.push(`It leaves ${cash(ahead)} more than the next best, ${quoted(rival.name)}.`)
+    if (best.sharePct !== null) reasons.push(`That is ${Math.round(best.sharePct)} % of its value running; this shop's limit for ${USE_CLASSES[terms?.useClass ?? 'private']} use is ${money.shareLimitPct} %.`)
+    if (money.cap !== null) reasons.push(`Within the owner's cap of ${cash(money.cap)} with ${Math.round(100 * (best.pWithinCap ?? 0))} % certainty.`)
+  }
+  else {
+    const top = [...mending].sort((a, b) => b.net - a.net)[0]
+    reasons.push(fallback.id === AS_IS ? `As it stands it is worth ${cash(fallback.value)}.` : `It brings ${cash(fallback.value)} after the work; as it stands it is worth ${cash(money.asIs)}.`)
+    if (top && top.allowed && top.net <= fallback.value) reasons.push(`${quoted(top.name)}, the best way of mending, would leave ${cash(top.net)}: ${cash(fallback.value - top.net)} less.`)
+  }
+  for (const o of mending) {
+    if (!o.allowed && money.cap !== null) reasons.push(`${quoted(o.name)} is out: nine times in ten it stays under ${cash(o.p90)}, and the owner's cap is ${cash(money.cap)}.`)
+    else if (policy.leadRule === 'share_of_value' && !o.withinShare && o.sharePct !== null) reasons.push(`${quoted(o.name)} is out: ${Math.round(o.sharePct)} % of its value, and the limit is ${money.shareLimitPct} %.`)
+  }
+  for (const o of options) if (o.ruledOut !== null) reasons.push(`${quoted(o.name)} is ruled out: ${o.ruledOut}.`)
+  return reasons
+}
+
+const quoted = (name: string): string => `‘${name}’`
+
+function disagreementsOf({ options, fallback, policy, best, money }: View): string[] {
+  const rules: LeadRule[] = ['net_value', 'cost_per_hour', 'share_of_value']
+  return rules.filter(rule => rule !== policy.leadRule).flatMap((rule) => {
+    if (rule === 'share_of_value' && !money.running) return []
+    const other = leadingOption(options, fallback, rule)
+    if (other?.entryId === best?.entryId) return []
+    if (rule === 'cost_per_hour' && !options.some(o => o.mends && o.costPerH !== null && o.allowed)) return []
+    return [`By ${RULE_WORDS[rule]}, ${quoted(other?.name ?? fallback.name)} would lead.`]
+  })
+}
+
+function doubtsOf({ options, terms, money, best }: View, entries: EntryOf<'option'>[]): string[] {
+  const doubts: string[] = []
+  if (money.running === null) doubts.push('What it is worth running has not been said: enter it under Book in.')
+  if (terms?.asIsValueMinor === null || terms === undefined) doubts.push('What it is worth as it is has not been said; it is counted as nothing.')
+  for (const o of options) if (o.mends && o.valueAfter === null && o.ruledOut === null) doubts.push(`${quoted(o.name)} can't be rated: its value afterwards is not known.`)
+  const body = entries.find(e => e.id === best?.entryId)?.body
+  const soft = body?.lines.filter(l => l.priceKind === 'estimate').map(l => l.text) ?? []
+  if (soft.length) doubts.push(`Estimated, not priced: ${soft.join(', ')}.`)
+  if (best) doubts.push('Value after the work and the chance that it holds are the shop\'s estimate.')
+  return doubts
+}
+
+/** "Crank: above €412 (now €210) ‘New engine’ takes over." */
+export function flipText(f: FlipPoint, policy: ShopPolicy): string {
+  const figure = (x: number): string => f.unit === 'money' ? moneyText(x, policy.currency, true) : f.unit === 'hours' ? `${x.toFixed(1)} h` : `${Math.round(100 * x)} %`
+  const why = f.because === 'cap' ? ', since it would pass the owner\'s cap' : f.because === 'share' ? ', since it would pass the share-of-value limit' : ''
+  const label = f.label.charAt(0).toUpperCase() + f.label.slice(1)
+  return `${label}: ${f.direction} ${figure(f.at)} (now ${figure(f.now)}) it becomes ${quoted(f.to)}${why}.`
+}
