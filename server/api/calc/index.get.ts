@@ -1,0 +1,3 @@
+import { describeCalculators } from '#core/calculators'
+
+export default answer(() => describeCalculators())

@@ -1,0 +1,3 @@
+import { customersOf } from '../db/machines'
+
+export default answer(() => customersOf(useDb()))

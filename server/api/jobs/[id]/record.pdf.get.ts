@@ -1,0 +1,12 @@
+import { jobRecord } from '../../../documents/jobRecord'
+import { pdfOf } from '../../../documents/pdf'
+import { jobView } from '../../../db/jobs'
+import { peopleOf, policyOf } from '../../../db/shop'
+
+export default answer(async (event) => {
+  const view = jobView(useDb(), routeId(event))
+  const pdf = await pdfOf(jobRecord(view, policyOf(useDb()), peopleOf(useDb()), new Date()))
+  setHeader(event, 'content-type', 'application/pdf')
+  setHeader(event, 'content-disposition', `inline; filename="remedium-T${view.number}.pdf"`)
+  return pdf
+})

@@ -1,0 +1,3 @@
+import { jobLines } from '../../db/jobLines'
+
+export default answer(() => jobLines(useDb()))

@@ -1,0 +1,55 @@
+import type { Database } from 'better-sqlite3'
+import type { Entry } from '#core/job/entries'
+import { entrySchema } from '#shared/schemas/entry'
+import { Refusal } from './refusal'
+import { personOf } from './shop'
+import { row, rows, run } from './statements'
+
+const ENTRIES_OF_JOB = 'SELECT id, kind, at, by, how, body, supersedes FROM entries WHERE job_id = ? ORDER BY seq'
+const ENTRY = 'SELECT id, job_id AS jobId, kind, at, by, how, body, supersedes FROM entries WHERE id = ?'
+const SUPERSEDED_BY = 'SELECT id, kind, at FROM entries WHERE supersedes = ?'
+const ADD_ENTRY = `
+  INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at)
+  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`
+const LAST_SEQ = 'SELECT MAX(seq) AS seq FROM entries WHERE job_id = ?'
+
+interface EntryRow { id: string, kind: string, at: string, by: string, how: string | null, body: string, supersedes: string | null }
+
+/** The whole log of a job, oldest first, each entry checked again on the way out. */
+export function entriesOf(db: Database, jobId: string): Entry[] {
+  return rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => entrySchema.parse({ ...r, body: JSON.parse(r.body) }))
+}
+
+/** Changes whenever the log does. */
+export const logStamp = (db: Database, jobId: string): number => row<{ seq: number | null }>(db, LAST_SEQ, jobId)?.seq ?? 0
+
+/** The entry as it would stand on disk: two deliveries of one entry are compared in this form. */
+const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: Entry): string => JSON.stringify([jobId, id, kind, at, by, how, body, supersedes])
+
+/**
+ * Puts an entry on the log. Runs inside the caller's transaction.
+ * @returns `repeated` when the very same entry is there already
+ * @throws  Refusal 409 for a repeated id with another body or an entry corrected twice, 422 for an unknown person or target
+ */
+export function appendEntry(db: Database, jobId: string, entry: Entry, check?: (entry: Entry) => void): 'stored' | 'repeated' {
+  const known = row<EntryRow & { jobId: string }>(db, ENTRY, entry.id)
+  if (known) {
+    const there = entrySchema.parse({ id: known.id, kind: known.kind, at: known.at, by: known.by, how: known.how, supersedes: known.supersedes, body: JSON.parse(known.body) })
+    if (canonical(known.jobId, there) === canonical(jobId, entry)) return 'repeated'
+    throw new Refusal(409, 'An entry with this id is on the log already, with other words. Nothing was changed; log it again.')
+  }
+  if (!personOf(db, entry.by)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])
+  if (entry.supersedes !== null) checkTarget(db, jobId, entry, entry.supersedes)
+  check?.(entry)
+  run(db, ADD_ENTRY, entry.id, jobId, entry.kind, entry.at, entry.by, entry.how, JSON.stringify(entry.body), entry.supersedes, new Date().toISOString())
+  return 'stored'
+}
+
+function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string): void {
+  const target = row<EntryRow & { jobId: string }>(db, ENTRY, targetId)
+  if (!target || target.jobId !== jobId) throw new Refusal(422, 'The entry to be corrected is not on this job.', [{ field: 'supersedes', message: 'Choose an entry of this job.' }])
+  if (target.kind === 'void') throw new Refusal(422, 'An undoing can\'t itself be corrected: log the reading again.', [{ field: 'supersedes', message: 'Choose an entry that still stands.' }])
+  if (entry.kind !== 'void' && entry.kind !== target.kind) throw new Refusal(422, 'A correction must be of the same kind as what it corrects.', [{ field: 'kind', message: `Use ${target.kind}.` }])
+  const already = row<{ kind: string }>(db, SUPERSEDED_BY, targetId)
+  if (already) throw new Refusal(409, already.kind === 'void' ? 'That entry was undone in the meantime. What you typed is still here.' : 'Somebody corrected that entry in the meantime. Look at the log; what you typed is still here.')
+}

@@ -1,0 +1,100 @@
+import type { Database } from 'better-sqlite3'
+import { assess } from '#core/assess'
+import type { Entry } from '#core/job/entries'
+import type { JobFile } from '#core/job/jobFile'
+import type { JobView, NewJobParsed } from '#shared/types/records'
+import { appendEntry, entriesOf } from './entries'
+import { addCustomer, addMachine, customerOf, engineOf, machineOf } from './machines'
+import { Refusal } from './refusal'
+import { policyOf } from './shop'
+import { row, rows, run } from './statements'
+
+const JOB = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs WHERE id = ?'
+const JOBS = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs ORDER BY number DESC'
+const JOBS_OF_MACHINE = 'SELECT id, number, created_at AS createdAt FROM jobs WHERE machine_id = ? ORDER BY number DESC'
+const NEXT_NUMBER = 'SELECT COALESCE(MAX(number), 200) + 1 AS number FROM jobs'
+const ADD_JOB = 'INSERT INTO jobs (id, number, machine_id, created_at) VALUES (?, ?, ?, ?)'
+
+export interface JobRow { id: string, number: number, machineId: string, createdAt: string }
+
+export function jobOf(db: Database, id: string): JobRow {
+  const found = row<JobRow>(db, JOB, id)
+  if (!found) throw new Refusal(404, 'There is no such job. It may have been typed wrongly; look on Today.')
+  return found
+}
+
+export const jobsOf = (db: Database): JobRow[] => rows<JobRow>(db, JOBS)
+
+export function jobView(db: Database, id: string): JobView {
+  const job = jobOf(db, id)
+  const machine = machineOf(db, job.machineId)
+  const engine = engineOf(db, machine.id)
+  return {
+    id: job.id,
+    number: job.number,
+    createdAt: job.createdAt,
+    customer: customerOf(db, machine.customerId),
+    machine,
+    facts: engine.facts,
+    spec: engine.spec,
+    entries: entriesOf(db, id),
+    earlier: rows<{ id: string, number: number, createdAt: string }>(db, JOBS_OF_MACHINE, machine.id).filter(j => j.number < job.number),
+  }
+}
+
+export const jobsOfMachine = (db: Database, machineId: string): { id: string, number: number, createdAt: string }[] => rows(db, JOBS_OF_MACHINE, machineId)
+
+/** What a job is judged from. */
+export function jobFile(db: Database, id: string): JobFile {
+  const { machine, facts, spec, entries } = jobView(db, id)
+  return { machineKind: machine.kind, facts, spec, entries, policy: policyOf(db) }
+}
+
+/**
+ * Books a machine in: owner, machine, engine, sheet, job and first entries together, or nothing of it.
+ * @returns `repeated` when this very job was booked in before
+ */
+export function bookIn(db: Database, { id, customer, machine, facts, spec, entries }: NewJobParsed, at = new Date().toISOString()): { result: 'stored' | 'repeated', number: number } {
+  return db.transaction(() => {
+    const known = row<JobRow>(db, JOB, id)
+    if (known) {
+      for (const entry of entries) {
+        if (appendEntry(db, id, entry) === 'stored') throw new Refusal(409, 'A job with this id is booked in already, with other words. Nothing was changed.')
+      }
+      return { result: 'repeated' as const, number: known.number }
+    }
+    const machineId = 'id' in machine ? machineOf(db, machine.id).id : newMachine()
+    const { number } = row<{ number: number }>(db, NEXT_NUMBER) ?? { number: 201 }
+    run(db, ADD_JOB, id, number, machineId, at)
+    for (const entry of entries) appendEntry(db, id, entry)
+    return { result: 'stored' as const, number }
+
+    function newMachine(): string {
+      if ('id' in machine || facts === null) throw new Refusal(422, 'Say what kind of engine it has.', [{ field: 'facts', message: 'The engine facts are missing; “unknown” is an answer.' }])
+      const customerId = 'id' in customer ? customerOf(db, customer.id).id : addCustomer(db, customer)
+      return addMachine(db, customerId, machine, facts, spec)
+    }
+  }).immediate()
+}
+
+/** Puts an entry on a job's log; what an owner agrees to must be what the figures say now. */
+export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 'repeated' {
+  return db.transaction(() => {
+    jobOf(db, jobId)
+    return appendEntry(db, jobId, entry, e => checkApproval(db, jobId, e))
+  }).immediate()
+}
+
+function checkApproval(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'approval') return
+  const file = jobFile(db, jobId)
+  const option = assess(file).decision.options.find(o => o.entryId === entry.body.optionEntryId)
+  const { frozen } = entry.body
+  if (!option) throw new Refusal(409, 'The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
+  const lines = file.entries.find(e => e.id === option.entryId)
+  const sameLines = lines?.kind === 'option' && JSON.stringify(lines.body.lines) === JSON.stringify(frozen.lines)
+  const sameSum = Math.abs(option.mean - frozen.mean) < 0.01 && Math.abs(option.p90 - frozen.p90) < 0.01
+  if (!sameLines || !sameSum || option.name !== frozen.name) {
+    throw new Refusal(409, 'The figures changed since they were shown. Look at them again before they are agreed.')
+  }
+}

@@ -1,0 +1,108 @@
+import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
+import type { EngineFacts } from '#core/job/jobFile'
+import type { SpecValue } from '#core/spec/specValue'
+import { factsSchema, specListSchema } from '#shared/schemas/records'
+import type { Customer, Machine, MachineFields, MachineLine, UpdateMachine } from '#shared/types/records'
+import { keepChange } from './changes'
+import { Refusal } from './refusal'
+import { row, rows, run } from './statements'
+
+const CUSTOMERS = 'SELECT id, name, contact FROM customers ORDER BY name COLLATE NOCASE'
+const CUSTOMER = 'SELECT id, name, contact FROM customers WHERE id = ?'
+const ADD_CUSTOMER = 'INSERT INTO customers (id, name, contact, created_at, updated_at) VALUES (?, ?, ?, ?, ?)'
+const SAVE_CUSTOMER = 'UPDATE customers SET name = ?, contact = ?, updated_at = ? WHERE id = ?'
+const MACHINE = `
+  SELECT id, customer_id AS customerId, kind, name, serial, meter_reading AS meterReading, meter_unit AS meterUnit, meter_source AS meterSource
+  FROM   machines
+  WHERE  id = ?`
+const MACHINE_LINES = `
+  SELECT   m.id, m.name, m.kind, c.name AS customerName, m.meter_reading AS meterReading, m.meter_unit AS meterUnit, m.meter_source AS meterSource,
+           COUNT(j.id) AS jobs, MAX(j.created_at) AS lastAt
+  FROM     machines m
+  JOIN     customers c ON c.id = m.customer_id
+  LEFT JOIN jobs j ON j.machine_id = m.id
+  GROUP BY m.id
+  ORDER BY lastAt DESC, m.name`
+const ADD_MACHINE = `
+  INSERT INTO machines (id, customer_id, kind, name, serial, meter_reading, meter_unit, meter_source, created_at, updated_at)
+  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`
+const SAVE_MACHINE = `
+  UPDATE machines SET kind = ?, name = ?, serial = ?, meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ?
+  WHERE  id = ?`
+const ENGINE = `
+  SELECT e.id, e.facts, e.spec_sheet_id AS sheetId, s.body AS spec, e.updated_at AS stamp
+  FROM   engines e
+  JOIN   spec_sheets s ON s.id = e.spec_sheet_id
+  WHERE  e.machine_id = ?`
+const ADD_SHEET = 'INSERT INTO spec_sheets (id, name, engine_class, body, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
+const SAVE_SHEET = 'UPDATE spec_sheets SET name = ?, engine_class = ?, body = ?, updated_at = ? WHERE id = ?'
+const ADD_ENGINE = 'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
+const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
+
+export const customersOf = (db: Database): Customer[] => rows<Customer>(db, CUSTOMERS)
+
+export function customerOf(db: Database, id: string): Customer {
+  const found = row<Customer>(db, CUSTOMER, id)
+  if (!found) throw new Refusal(404, 'There is no such owner.')
+  return found
+}
+
+export function machineOf(db: Database, id: string): Machine {
+  const found = row<Machine>(db, MACHINE, id)
+  if (!found) throw new Refusal(404, 'There is no such machine. It may have been typed wrongly; look under Machines.')
+  return found
+}
+
+type LineRow = Omit<MachineLine, 'meter' | 'open'> & Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>
+export function machineLines(db: Database): Omit<MachineLine, 'open'>[] {
+  return rows<LineRow>(db, MACHINE_LINES).map(({ meterReading, meterUnit, meterSource, ...line }) => ({ ...line, meter: meterText({ meterReading, meterUnit, meterSource }) }))
+}
+
+export function meterText({ meterReading, meterUnit, meterSource }: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>): string {
+  if (meterReading === null) return 'running time unknown'
+  return `${meterReading.toLocaleString('en-GB')} ${meterUnit}${meterSource === 'measured' ? '' : ` ${meterSource}`}`
+}
+
+export interface EngineRecord { id: string, sheetId: string, facts: EngineFacts, spec: SpecValue[], stamp: string }
+
+export function engineOf(db: Database, machineId: string): EngineRecord {
+  const found = row<{ id: string, sheetId: string, facts: string, spec: string, stamp: string }>(db, ENGINE, machineId)
+  if (!found) throw new Refusal(404, 'This machine has no engine on record.')
+  return { ...found, facts: factsSchema.parse(JSON.parse(found.facts)), spec: specListSchema.parse(JSON.parse(found.spec)) }
+}
+
+/** Adds a machine with its engine and sheet; runs inside the caller's transaction. */
+export function addMachine(db: Database, customerId: string, machine: MachineFields, facts: EngineFacts, spec: SpecValue[], id = ulid()): string {
+  const now = new Date().toISOString()
+  const sheetId = ulid()
+  run(db, ADD_MACHINE, id, customerId, machine.kind, machine.name, machine.serial, machine.meterReading, machine.meterUnit, machine.meterSource, now, now)
+  run(db, ADD_SHEET, sheetId, machine.name, facts.engineClass, JSON.stringify(spec), now, now)
+  run(db, ADD_ENGINE, ulid(), id, JSON.stringify(facts), sheetId, now, now)
+  return id
+}
+
+export function addCustomer(db: Database, { name, contact }: Omit<Customer, 'id'>, id = ulid()): string {
+  const now = new Date().toISOString()
+  run(db, ADD_CUSTOMER, id, name, contact, now, now)
+  return id
+}
+
+/** Changes owner, machine, engine facts and sheet together, keeping what each said before. */
+export function updateMachine(db: Database, id: string, next: UpdateMachine): void {
+  db.transaction(() => {
+    const { customerId, id: _, ...machine } = machineOf(db, id)
+    const engine = engineOf(db, id)
+    const { id: __, ...customer } = customerOf(db, customerId)
+    const now = new Date().toISOString()
+    keepChange(db, 'machines', id, next.by, machine, next.machine)
+    keepChange(db, 'engines', engine.id, next.by, engine.facts, next.facts)
+    keepChange(db, 'spec_sheets', engine.sheetId, next.by, engine.spec, next.spec)
+    keepChange(db, 'customers', customerId, next.by, customer, next.customer)
+    run(db, SAVE_MACHINE, next.machine.kind, next.machine.name, next.machine.serial, next.machine.meterReading, next.machine.meterUnit, next.machine.meterSource, now, id)
+    run(db, SAVE_ENGINE, JSON.stringify(next.facts), now, engine.id)
+    run(db, SAVE_SHEET, next.machine.name, next.facts.engineClass, JSON.stringify(next.spec), now, engine.sheetId)
+    run(db, SAVE_CUSTOMER, next.customer.name, next.customer.contact, now, customerId)
+  }).immediate()
+}
+

@@ -1,0 +1,126 @@
+import dayjs from 'dayjs'
+import { assess } from '#core/assess'
+import { moneyText, toMajor } from '#core/estimate/money'
+import type { Entry, EstimateLine } from '#core/job/entries'
+import { ofKind } from '#core/job/entries'
+import { describe } from '#core/job/describe'
+import type { ShopPolicy } from '#core/job/jobFile'
+import { BORE, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
+import { RULE_WORDS } from '#core/verdict/verdict'
+import type { JobView, Person } from '#shared/types/records'
+import { meterText } from '../db/machines'
+import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
+
+/** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
+export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
+  const assessment = assess({ machineKind: view.machine.kind, facts: view.facts, spec: view.spec, entries: view.entries, policy })
+  const standing = new Set(assessment.inForce)
+  const inForce = view.entries.filter(e => standing.has(e.id))
+  const who = (id: string): string => people.find(p => p.id === id)?.initials ?? '?'
+  const { decision, approved, stops } = assessment
+  const tag = `T ${view.number}`
+  const facts = [MACHINE_KINDS[view.machine.kind].label, CYCLES[view.facts.cycle], view.facts.displacementCc && `${view.facts.displacementCc} cc`, `oiling: ${OILING[view.facts.oiling]}`, `bore: ${BORE[view.facts.bore]}`, meterText(view.machine)].filter(Boolean)
+  const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'terms')]
+  const notes = ofKind(inForce, 'note')
+
+  return {
+    info: { title: `${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
+    foot: printable(`${policy.shopName || 'Remedium'} · ${tag} · printed ${dayjs(printedAt).format('D MMM YYYY, HH:mm')}`),
+    content: [
+      ...head(policy.shopName, policy.shopAddress, `Job record ${tag}`, `booked in ${dayjs(view.createdAt).format('D MMM YYYY')}`),
+      { text: printable(view.machine.name), bold: true, fontSize: 13 },
+      { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
+      { text: printable(facts.join(' · ')), color: SECOND, fontSize: 9 },
+      ...section('What was said', said.map(e => `${describe(e, policy).title}: ${describe(e, policy).text}`)),
+      ...findings(),
+      ...(stops.length && !assessment.closed ? [heading('Must not be done'), ...stops.map(s => ({ text: [{ text: `${s.title}. `, bold: true }, `${s.reason} Cleared by: ${s.clearedBy}`], margin: [0, 0, 0, 2] }))] : []),
+      ...options(),
+      ...agreement(),
+      ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
+      ...section('Handed back', ofKind(inForce, 'hand_back').map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`)),
+      ...log(),
+      rule(),
+      { text: 'Figures marked “rule of thumb” are not the maker\'s and condemn nothing. Likely costs are estimates; what was agreed is printed as it was shown. Waste oil and fuel go to their own cans: follow your local rules.', fontSize: 8, color: SECOND },
+    ],
+  }
+
+  function section(title: string, lines: string[]): unknown[] {
+    return lines.length ? [heading(title), ...lines.map(text => ({ text: printable(text), margin: [0, 0, 0, 2] }))] : []
+  }
+
+  function findings(): unknown[] {
+    if (!assessment.judgements.length) return []
+    const rows = assessment.judgements.map((j) => {
+      const entry = inForce.find(e => e.id === j.entryId)
+      return [
+        { text: entry ? dayjs(entry.at).format('D MMM HH:mm') : '', color: SECOND, fontSize: 9 },
+        { stack: [{ text: printable(j.headline), bold: true }, ...j.details.map(text => ({ text: printable(text), fontSize: 9 }))] },
+        { text: entry?.how ? HOW_GOT[entry.how] : '', color: SECOND, fontSize: 9 },
+      ]
+    })
+    return [heading('What was found'), { table: { widths: [62, '*', 60], body: rows }, layout: TABLE_LAYOUT }]
+  }
+
+  function options(): unknown[] {
+    if (!decision.options.length) return []
+    const cash = (x: number): string => moneyText(x, policy.currency)
+    const header = ['Way to go', 'Likely', '8 in 10', 'Leaves', 'Per hour', 'Remark'].map((text, i) => ({ text, color: SECOND, fontSize: 9, alignment: i > 0 && i < 5 ? 'right' : 'left' }))
+    const rows = decision.options.map((o) => {
+      const remark = o.ruledOut ? `ruled out: ${o.ruledOut}` : !o.mends ? `brings ${cash(o.brings)}` : !o.allowed ? 'past the owner\'s cap' : o.sharePct !== null && !o.withinShare ? `${Math.round(o.sharePct)} % of its value` : ''
+      const best = o.entryId === decision.verdict?.bestId
+      return [
+        { text: printable(o.name), bold: best },
+        { text: cash(o.mean), alignment: 'right' },
+        { text: `${cash(o.p10)} – ${cash(o.p90)}`, alignment: 'right' },
+        { text: cash(o.net), alignment: 'right' },
+        { text: o.costPerH === null ? '' : moneyText(o.costPerH, policy.currency, true), alignment: 'right' },
+        { text: printable(remark), fontSize: 9 },
+      ]
+    })
+    const { verdict } = decision
+    return [
+      heading('Ways to go'),
+      { table: { headerRows: 1, widths: ['*', 46, 84, 46, 48, 120], body: [header, ...rows] }, layout: TABLE_LAYOUT },
+      ...(verdict
+        ? [
+            { text: [{ text: `The bench says: ${printable(verdict.headline)}. `, bold: true }, `Chosen by ${RULE_WORDS[verdict.rule]}. `, printable([...verdict.reasons, ...verdict.disagreements].join(' '))], margin: [0, 6, 0, 3] },
+            ...(verdict.flipWords.length ? [{ text: 'What would change it', color: SECOND, fontSize: 9 }, ...verdict.flipWords.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] }))] : []),
+            ...(verdict.doubts.length ? [{ text: 'Not certain', color: SECOND, fontSize: 9, margin: [0, 4, 0, 0] }, ...verdict.doubts.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] }))] : []),
+          ]
+        : []),
+    ]
+  }
+
+  function agreement(): unknown[] {
+    if (!approved) return []
+    const { frozen } = approved.body
+    const figure = (line: EstimateLine, value: number): string => HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, frozen.currency), frozen.currency, true)
+    const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({ text, color: SECOND, fontSize: 9, alignment: i > 1 ? 'right' : 'left' }))
+    const rows = frozen.lines.map(line => [
+      { stack: [{ text: printable(line.text) }, ...(line.why ? [{ text: printable(line.why), fontSize: 8.5, color: SECOND }] : [])] },
+      { text: line.priceKind ?? LINE_TYPES[line.type].toLowerCase(), fontSize: 9 },
+      ...[line.low, line.likely, line.high].map(value => ({ text: figure(line, value), alignment: 'right' })),
+      { text: line.chance >= 1 ? 'sure' : `${Math.round(100 * line.chance)} %`, alignment: 'right' },
+    ])
+    return [
+      heading('What was agreed'),
+      { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] },
+      { text: `Labour ${moneyText(toMajor(frozen.labourRateMinor, frozen.currency), frozen.currency, true)} an hour${frozen.taxPct ? `, tax ${frozen.taxPct} % included in the sums` : ''}.`, fontSize: 9, color: SECOND },
+      { table: { headerRows: 1, widths: ['*', 52, 58, 58, 58, 40], body: [header, ...rows] }, layout: TABLE_LAYOUT },
+      { columns: [{ text: '\n\n________________________\nOwner', fontSize: 9, color: SECOND }, { text: '\n\n________________________\nFor the shop', fontSize: 9, color: SECOND }] },
+    ]
+  }
+
+  function log(): unknown[] {
+    const rows = view.entries.map((e: Entry) => {
+      const { title, text } = describe(e, policy)
+      const gone = !standing.has(e.id) && e.kind !== 'void'
+      return [
+        { text: dayjs(e.at).format('D MMM HH:mm'), color: SECOND, fontSize: 8.5 },
+        { text: who(e.by), color: SECOND, fontSize: 8.5 },
+        { text: [{ text: `${title}: `, bold: true }, printable(text), ...(gone ? [{ text: '  (replaced or undone)', color: SECOND }] : [])], fontSize: 8.5, ...(gone && { decoration: 'lineThrough', color: SECOND }) },
+      ]
+    })
+    return [heading('The log, as it was written'), { table: { widths: [62, 22, '*'], body: rows }, layout: TABLE_LAYOUT }]
+  }
+}

@@ -1,0 +1,55 @@
+import pdfmake from 'pdfmake'
+import type { TDocumentDefinitions } from './pdfmake'
+import fonts from '#pdf-fonts'
+
+for (const [name, base64] of Object.entries(fonts)) pdfmake.virtualfs.writeFileSync(name, base64, 'base64')
+pdfmake.setFonts({
+  Barlow: { normal: 'Barlow_400Regular.ttf', bold: 'Barlow_600SemiBold.ttf', italics: 'Barlow_400Regular_Italic.ttf', bolditalics: 'Barlow_600SemiBold.ttf' },
+})
+// nothing is ever fetched and no file is read: all that a document needs is in it
+pdfmake.setUrlAccessPolicy(() => false)
+pdfmake.setLocalAccessPolicy(() => false)
+
+export const INK = '#20272a'
+export const SECOND = '#566063'
+export const HAIRLINE = '#b9b09b'
+export const PETROL = '#1d5768'
+
+/** A document as PDF bytes. */
+export async function pdfOf(content: Pick<TDocumentDefinitions, 'content' | 'info'> & { foot: string }): Promise<Buffer> {
+  return await pdfmake.createPdf({
+    pageSize: 'A4',
+    pageMargins: [48, 44, 48, 52],
+    defaultStyle: { font: 'Barlow', fontSize: 10, color: INK, lineHeight: 1.15 },
+    info: content.info,
+    content: content.content,
+    footer: (page: number, pages: number) => ({ columns: [{ text: content.foot }, { text: `${page} of ${pages}`, alignment: 'right' }], margin: [48, 14, 48, 0], fontSize: 8, color: SECOND }),
+  }).getBuffer()
+}
+
+/** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
+export const printable = (text: string): string => text.replace(/\p{Extended_Pictographic}/gu, '▯').replace(/[\u200d\ufe0f]/g, '')
+
+/** The shop's head and the title of the document. */
+export function head(shopName: string, shopAddress: string, title: string, right: string): unknown[] {
+  return [
+    { columns: [{ text: printable(shopName || 'Remedium'), bold: true, fontSize: 15, color: PETROL }, { text: right, alignment: 'right', color: SECOND }] },
+    ...(shopAddress ? [{ text: printable(shopAddress), color: SECOND, fontSize: 9 }] : []),
+    rule(),
+    { text: title, bold: true, fontSize: 17, margin: [0, 2, 0, 6] },
+  ]
+}
+
+export const rule = (): unknown => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 499, y2: 0, lineWidth: 0.6, lineColor: HAIRLINE }], margin: [0, 5, 0, 5] })
+export const heading = (text: string): unknown => ({ text, bold: true, fontSize: 12, color: PETROL, margin: [0, 11, 0, 3] })
+
+/** Hairlines under the rows, nothing else. */
+export const TABLE_LAYOUT = {
+  hLineWidth: (i: number, node: { table: { body: unknown[] } }) => i === 0 || i === node.table.body.length ? 0 : 0.5,
+  vLineWidth: () => 0,
+  hLineColor: () => HAIRLINE,
+  paddingLeft: (i: number) => i === 0 ? 0 : 6,
+  paddingRight: () => 4,
+  paddingTop: () => 2.5,
+  paddingBottom: () => 2.5,
+}

@@ -1,0 +1,136 @@
+import { z } from 'zod'
+import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
+import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
+import { FINDING_KINDS } from '#core/job/entries'
+import {
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+} from '#core/job/vocabulary'
+import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
+import { UNITS } from '#core/units/unitTable'
+import { amount, count, idText, keyOf, longText, nullable, optionalText, share, shortText } from './words'
+
+/** A quantity of one kind, read in any unit of that kind, within what can be. */
+function quantity(kind: string, what: string, max: number) {
+  return z.strictObject({
+    value: z.number({ error: `${what}: type a figure, for example 62.` }).min(0, `${what} can't be less than nothing.`),
+    unit: z.string(),
+  }).superRefine(({ value, unit }, check) => {
+    const known = Object.hasOwn(UNITS, unit) ? UNITS[unit] : undefined
+    if (!known || known.kind !== kind) check.addIssue({ code: 'custom', path: ['unit'], message: `${what} can't be read in ${unit || 'no unit'}: choose a unit of ${kind}.` })
+    else if (value * known.factor > max) check.addIssue({ code: 'custom', path: ['value'], message: `${what} of ${value} ${known.label} is more than any engine has: check the decimal point and the unit.` })
+  })
+}
+const pressure = (what: string) => quantity('pressure', what, 6000)
+const volume = (what: string) => quantity('volume', what, 20000)
+
+const moneyMinor = (what: string) => z.number({ error: `${what}: type an amount, for example 120.` }).int(`${what} has too many decimals.`).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
+const hoursField = (what: string) => z.number({ error: `${what}: type hours, for example 1.5.` }).min(0, `${what} can't be negative.`).max(100000, `${what} is too large: check the decimal point.`)
+
+export const estimateLine = z.strictObject({
+  id: idText('Line'),
+  type: keyOf(LINE_TYPES, 'Kind of line'),
+  text: shortText('Line', 200),
+  why: optionalText('Why it is here', 400),
+  low: amount('Low'),
+  likely: amount('Likely'),
+  high: amount('High'),
+  chance: share('Chance'),
+  priceKind: nullable(keyOf(PRICE_KINDS, 'Kind of price')),
+}).superRefine((line, check) => {
+  if (line.low > line.likely) check.addIssue({ code: 'custom', path: ['low'], message: 'Low must not be more than likely.' })
+  if (line.high < line.likely) check.addIssue({ code: 'custom', path: ['high'], message: 'High must not be less than likely.' })
+})
+
+export const debrisItem = z.strictObject({
+  material: z.enum(DEBRIS_MATERIALS, { error: 'Say what it is made of, or “can\'t tell”.' }),
+  amount: z.enum(DEBRIS_AMOUNTS, { error: 'Say how much there is.' }),
+  largestUm: nullable(z.number({ error: 'Largest piece: type a size.' }).min(1, 'Largest piece must be at least 0.001 mm.').max(50000, 'Largest piece can\'t be more than 50 mm.')),
+}).refine(item => item.largestUm !== null || item.material === 'emulsion', { path: ['largestUm'], message: 'Say how large the largest piece is, by eye will do.' })
+
+const option = z.strictObject({
+  name: shortText('Name of this way', 80),
+  way: keyOf(WAYS, 'Way'),
+  lines: z.array(estimateLine).max(200, 'An option can hold 200 lines.'),
+  valueAfterMinor: nullable(moneyMinor('Value afterwards')),
+  successChance: share('Chance that it holds'),
+  comebackMinor: moneyMinor('Cost if it comes back'),
+  hoursOk: hoursField('Hours it will run'),
+  hoursFail: hoursField('Hours if it fails'),
+  ruledOut: optionalText('Why it is ruled out', 200),
+})
+
+const frozen = z.strictObject({
+  name: shortText('Option', 80), way: keyOf(WAYS, 'Way'), lines: z.array(estimateLine), currency: z.string().length(3),
+  labourRateMinor: moneyMinor('Labour rate'), taxPct: z.number().min(0).max(100),
+  mean: z.number().min(0), p10: z.number().min(0), p50: z.number().min(0), p90: z.number().min(0), reasons: z.array(z.string().max(1000)).max(40),
+})
+
+/** The body of every kind of entry, checked on the way in and on the way out. */
+export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
+  complaint: z.strictObject({ words: shortText('Complaint', 2000), since: optionalText('Since when', 200) }),
+  claim: z.strictObject({ text: shortText('What the owner says', 1000), howKnown: optionalText('How the owner knows', 400) }),
+  terms: z.strictObject({
+    useClass: keyOf(USE_CLASSES, 'Use'),
+    runningValueMinor: nullable(moneyMinor('Value running')),
+    asIsValueMinor: nullable(moneyMinor('Value as it is')),
+    capMinor: nullable(moneyMinor('Spending cap')),
+    deadline: nullable(z.iso.date({ error: 'Wanted by: give a date, for example 2026-12-24.' })),
+  }),
+  oil: z.strictObject({
+    reading: z.discriminatedUnion('by', [
+      z.strictObject({ by: z.literal('marks'), pct: z.number({ error: 'Oil level: drag the mark or type a figure.' }).min(TIP_PCT, `The stick ends at ${TIP_PCT} %: log it as dry.`).max(TOP_PCT, `More than ${TOP_PCT} % on the stick: drain it and give the volume.`) }),
+      z.strictObject({ by: z.literal('dry') }),
+      z.strictObject({ by: z.literal('volume'), amount: volume('Drained oil') }),
+    ], { error: 'Say how the oil was read: on the stick, dry, or drained.' }),
+    colour: nullable(keyOf(OIL_COLOURS, 'Colour')),
+    thickness: nullable(keyOf(OIL_THICKNESS, 'Thickness')),
+    smell: nullable(keyOf(OIL_SMELLS, 'Smell')),
+    glitter: nullable(keyOf(OIL_GLITTER, 'Glitter')),
+    note: longText('Note'),
+  }),
+  turn_over: z.strictObject({ feel: keyOf(TURN_FEELS, 'How it turns'), method: keyOf(TURN_METHODS, 'Turned by'), plugIn: z.boolean({ error: 'Say whether the plug was in.' }), note: longText('Note') }),
+  compression: z.strictObject({
+    feel: nullable(keyOf(COMPRESSION_FEELS, 'Feel')),
+    dry: nullable(pressure('Dry reading')),
+    wet: nullable(pressure('Wet reading')),
+    throttleOpen: z.boolean(),
+    pulls: nullable(count('Pulls', 1, 40)),
+    temperature: keyOf(TEMPERATURES, 'Engine'),
+    release: keyOf(RELEASE_STATES, 'Release'),
+    note: longText('Note'),
+  }).refine(c => c.dry !== null || c.feel !== null, { path: ['dry'], message: 'Give the dry reading, or how it feels by hand.' })
+    .refine(c => c.wet === null || c.dry !== null, { path: ['dry'], message: 'A wet reading needs the dry one beside it.' }),
+  debris: z.strictObject({
+    place: keyOf(DEBRIS_PLACES, 'Where it was found'),
+    items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),
+    hoursSinceOil: nullable(hoursField('Hours on this oil')),
+    hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
+    note: longText('Note'),
+  }),
+  option,
+  approval: z.strictObject({ optionEntryId: idText('Option'), frozen, agreedBy: shortText('Who agreed', 120), how: keyOf(AGREED_HOW, 'How it was agreed'), conditions: optionalText('Conditions', 1000) }),
+  waiting: z.strictObject({ for: keyOf(WAITING_FOR, 'Waiting for'), what: optionalText('What is awaited', 300) }),
+  stage: z.strictObject({ stage: keyOf(STAGES, 'Stage'), state: z.enum(['done', 'skipped', 'open']), reason: optionalText('Reason', 300) })
+    .refine(s => s.state !== 'skipped' || s.reason, { path: ['reason'], message: 'Say in a few words why this stage is skipped.' }),
+  note: z.strictObject({ stage: keyOf(STAGES, 'Stage'), text: shortText('Note', 20000) }),
+  hand_back: z.strictObject({ to: shortText('Handed to', 120), words: longText('What was said') }),
+  void: z.strictObject({ reason: shortText('Reason', 300) }),
+}
+
+const envelope = z.strictObject({
+  id: idText('Entry'),
+  kind: z.enum(Object.keys(BODY_SCHEMAS) as [EntryKind, ...EntryKind[]], { error: 'This kind of entry is not known.' }),
+  at: z.iso.datetime({ offset: true, error: 'When: give a date and time.' }),
+  by: z.string({ error: 'Say who is at the bench.' }).min(1, 'Say who is at the bench.'),
+  how: nullable(z.enum(Object.keys(HOW_GOT) as [keyof typeof HOW_GOT], { error: 'Say how it was got: measured, by feel, by eye, claimed or estimated.' })),
+  body: z.unknown(),
+  supersedes: nullable(idText('Corrected entry')),
+}).superRefine((entry, check) => {
+  if (FINDING_KINDS.includes(entry.kind) && entry.how === null) check.addIssue({ code: 'custom', path: ['how'], message: 'Say how it was got: measured, by feel, by eye, claimed or estimated.' })
+  if (entry.kind === 'void' && entry.supersedes === null) check.addIssue({ code: 'custom', path: ['supersedes'], message: 'Say which entry is undone.' })
+  const body = BODY_SCHEMAS[entry.kind].safeParse(entry.body)
+  if (!body.success) for (const issue of body.error.issues) check.addIssue({ code: 'custom', path: ['body', ...issue.path], message: issue.message })
+})
+
+/** An entry as it arrives or is read back. */
+export const entrySchema = envelope.transform((entry): Entry => ({ ...entry, body: BODY_SCHEMAS[entry.kind].parse(entry.body) }) as Entry)
