@@ -1,0 +1,21 @@
+<script setup lang="ts">
+/** The end of a form: what went wrong, log it, or leave the correction. */
+defineProps<{ label: string, busy: boolean, message: string, correcting?: boolean, touched?: boolean }>()
+const emit = defineEmits<{ cancel: [] }>()
+</script>
+
+<template>
+  <div class="foot">
+    <p v-if="message" class="bar" role="alert">{{ message }}</p>
+    <div class="acts">
+      <button class="btn go" type="submit" :disabled="busy">{{ correcting ? 'Log the correction' : label }} <kbd>Enter</kbd></button>
+      <button v-if="correcting || touched" class="btn" type="button" @click="emit('cancel')">{{ correcting ? 'Leave it as it was' : 'Clear' }}</button>
+      <slot />
+    </div>
+    <p v-if="correcting" class="lab">You are correcting an entry: both will stay in the log.</p>
+  </div>
+</template>
+
+<style scoped>
+.foot { display: grid; gap: 10px; margin-top: 4px; }
+</style>

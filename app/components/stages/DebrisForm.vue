@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import type { DebrisItem } from '#core/debris/debrisScore'
+import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
+import type { DebrisBody } from '#core/job/entries'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/job/vocabulary'
+
+interface ItemDraft { material: DebrisMaterial | '', amount: DebrisAmount | '', mm: string }
+interface Draft { place: DebrisBody['place'] | null, items: ItemDraft[], hoursSinceOil: string, hoursSinceRebuild: string, note: string }
+const sheet = useSheet()
+const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '' })
+const form = useEntryForm<'debris', Draft>({
+  kind: 'debris',
+  form: 'debris',
+  blank: () => ({ place: null, items: [newItem()], hoursSinceOil: '', hoursSinceRebuild: '', note: '' }),
+  how: () => 'by_eye',
+  toBody: d => ({
+    place: d.place as DebrisBody['place'],
+    items: d.items.filter(i => i.material || i.amount || i.mm).map(i => ({ material: i.material as DebrisMaterial, amount: i.amount as DebrisAmount, largestUm: micrometres(i.mm) })),
+    hoursSinceOil: sendable(figure(d.hoursSinceOil), d.hoursSinceOil) as number | null,
+    hoursSinceRebuild: sendable(figure(d.hoursSinceRebuild), d.hoursSinceRebuild) as number | null,
+    note: d.note || null,
+  }),
+  fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000) })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), note: b.note ?? '' }),
+})
+const { draft } = form
+function micrometres(mm: string): number | null {
+  const value = figure(mm)
+  return value === null ? null : sendable(value * 1000, mm) as number
+}
+const drawn = computed<DebrisItem[]>(() => draft.value.items.flatMap((i) => {
+  const um = micrometres(i.mm)
+  return i.material && i.amount ? [{ material: i.material, amount: i.amount, largestUm: typeof um === 'number' ? um : null }] : []
+}))
+const judged = computed(() => sheet.assessment.value?.debris?.entryId === form.entryId.value ? sheet.assessment.value.debris : null)
+const itemFault = (i: number): string => form.faults.value.find(f => f.field.startsWith(`body.items.${i}.`))?.message ?? ''
+</script>
+
+<template>
+  <form class="debris" @submit.prevent="form.submit()">
+    <ChipGroup v-model="draft.place" label="Found in" :options="DEBRIS_PLACES" :fault="form.faultOf('place')" />
+    <div class="two">
+      <div class="items">
+        <fieldset v-for="(item, i) in draft.items" :key="i" class="item">
+          <legend class="sr">Debris {{ i + 1 }}</legend>
+          <PickField v-model="item.material" label="Made of" :options="MATERIAL_WORDS" empty="choose" />
+          <PickField v-model="item.amount" label="How much" :options="AMOUNT_WORDS" empty="choose" />
+          <PlainField v-model="item.mm" label="Largest" suffix="mm" inputmode="decimal" />
+          <button v-if="draft.items.length > 1" type="button" class="link" @click="draft.items.splice(i, 1)">Take out</button>
+          <p v-if="itemFault(i)" class="fault wide">{{ itemFault(i) }}</p>
+        </fieldset>
+        <button type="button" class="btn dash" @click="draft.items.push(newItem())">Something else in it</button>
+      </div>
+      <figure><DebrisTray :items="drawn" /><figcaption class="note">Magnet over it: iron jumps, aluminium and bronze stay. Look before anything is washed away.</figcaption></figure>
+    </div>
+    <div class="grid2 short">
+      <PlainField v-model="draft.hoursSinceOil" label="Hours on this oil" suffix="h" inputmode="decimal" hint="Empty if nobody knows." :fault="form.faultOf('hoursSinceOil')" />
+      <PlainField v-model="draft.hoursSinceRebuild" label="Hours since new or rebuilt" suffix="h" inputmode="decimal" hint="Fine glitter is normal in the first ten." :fault="form.faultOf('hoursSinceRebuild')" />
+    </div>
+    <template v-if="judged">
+      <p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p>
+      <p v-for="d in judged.details" :key="d" class="note">{{ d }}</p>
+    </template>
+    <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
+    <FormFoot label="Log the debris" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
+      <span class="lab caution">Gloves for a cut filter. Hot oil burns. Keep the sample until it is explained.</span>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.debris { display: grid; gap: 12px; }
+.two { display: grid; grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr); gap: 20px; align-items: start; }
+.items { display: grid; gap: 10px; justify-items: start; }
+.item { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 104px; gap: 6px 8px; width: 100%; align-items: start; }
+.item .link { justify-self: start; padding-left: 0; }
+.wide { grid-column: 1 / -1; }
+figure { display: grid; gap: 6px; }
+.short { max-width: 480px; } .caution { flex: 1 1 240px; }
+.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; }
+@media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } .item { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { moneyText } from '#core/estimate/money'
+import type { ApprovalBody } from '#core/job/entries'
+import { ofKind } from '#core/job/entries'
+import { AGREED_HOW, WAYS } from '#core/job/vocabulary'
+import type { Way } from '#core/job/vocabulary'
+import { RULE_WORDS } from '#core/verdict/verdict'
+
+const sheet = useSheet()
+const shop = useShopStore()
+const options = computed(() => ofKind(sheet.inForce.value, 'option'))
+const decision = computed(() => sheet.assessment.value?.decision)
+const verdict = computed(() => decision.value?.verdict)
+const chosen = useLocalStorage<string>(`remedium:option:${sheet.job.value.id}`, '')
+const adding = ref<Way | null>(null)
+const base = computed(() => options.value.find(o => o.id === chosen.value) ?? options.value[0])
+const cash = (x: number, exact = false): string => moneyText(x, shop.policy.currency, exact)
+/** the option under the editor, also while it is being typed */
+const judged = computed(() => decision.value?.options.find(o => o.entryId === base.value?.id) ?? decision.value?.options.find(o => o.name === base.value?.body.name))
+const approved = computed(() => sheet.assessment.value?.approved)
+
+watch(sheet.correction, (entry) => {
+  if (entry?.kind === 'option') {
+    pick(entry.id)
+    sheet.correction.value = null
+  }
+}, { immediate: true })
+function pick(id: string): void {
+  if (options.value.some(o => o.id === id)) {
+    chosen.value = id
+    adding.value = null
+  }
+}
+function afterLog(): void {
+  const newest = options.value.at(-1)
+  if (newest) chosen.value = newest.id
+  adding.value = null
+}
+
+const dialog = ref(false)
+const agree = reactive({ agreedBy: '', how: 'in_person' as ApprovalBody['how'], conditions: '' })
+const message = ref('')
+function askAgree(): void {
+  agree.agreedBy ||= sheet.job.value.customer.name
+  message.value = ''
+  dialog.value = true
+}
+async function freeze(): Promise<void> {
+  const option = decision.value?.options.find(o => o.entryId === base.value?.id)
+  if (!option || !base.value) return
+  const { name, way, lines } = base.value.body
+  const { mean, p10, p50, p90 } = option
+  const { currency, labourRateMinor, taxPct } = shop.policy
+  const outcome = await sheet.log({ kind: 'approval', how: null, body: { optionEntryId: option.entryId, agreedBy: agree.agreedBy, how: agree.how, conditions: agree.conditions || null, frozen: { name, way, lines, currency, labourRateMinor, taxPct, mean, p10, p50, p90, reasons: verdict.value?.reasons ?? [] } } })
+  if (outcome.ok) dialog.value = false
+  else message.value = outcome.faults[0]?.message ?? outcome.message
+}
+</script>
+
+<template>
+  <div class="decide">
+    <p v-if="approved" class="agreed" role="status"><b>Agreed:</b> {{ approved.body.frozen.name }}, likely {{ cash(approved.body.frozen.mean) }}, {{ cash(approved.body.frozen.p10) }} to {{ cash(approved.body.frozen.p90) }}, by {{ approved.body.agreedBy }} {{ AGREED_HOW[approved.body.how] }}. It stays as it was shown, whatever changes below.</p>
+    <template v-if="decision?.options.length">
+      <div class="headrow"><h2>{{ decision.options.length === 1 ? 'One way to go' : `${decision.options.length} ways to go` }}</h2><span class="lab">bar: 8 in 10 chances fall inside · mark: expected · tax in</span></div>
+      <MoneyScale wide :decision="decision" :currency="shop.policy.currency" :chosen="adding ? null : judged?.entryId" @pick="pick" />
+      <section v-if="verdict" class="says" aria-live="polite">
+        <p class="lab">The bench says, by {{ RULE_WORDS[verdict.rule] }}</p>
+        <p class="headline">{{ verdict.headline }}</p>
+        <div class="cols">
+          <ul><li v-for="r in verdict.reasons" :key="r">{{ r }}</li><li v-for="d in verdict.disagreements" :key="d" class="near">{{ d }}</li></ul>
+          <ul v-if="verdict.flipWords.length"><li class="lab">What would change it</li><li v-for="f in verdict.flipWords" :key="f">{{ f }}</li></ul>
+          <ul v-if="verdict.doubts.length"><li class="lab">Not certain</li><li v-for="d in verdict.doubts" :key="d">{{ d }}</li></ul>
+        </div>
+      </section>
+    </template>
+    <p v-else class="note">Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances start with rules of thumb; every figure is yours to change.</p>
+
+    <div class="tabs" role="group" aria-label="Ways to go">
+      <button v-for="o in options" :key="o.id" type="button" class="btn" :class="{ on: !adding && base?.id === o.id }" :aria-pressed="!adding && base?.id === o.id" @click="pick(o.id)">{{ o.body.name }}</button>
+      <span class="add"><span class="lab">Add</span><button v-for="(word, way) in WAYS" :key="way" type="button" class="btn dash" :class="{ on: adding === way }" :aria-pressed="adding === way" @click="adding = way">{{ word }}</button></span>
+    </div>
+    <OptionEditor v-if="adding || !options.length" :key="`new:${adding ?? 'repair'}`" :way="adding ?? 'repair'" @logged="afterLog" />
+    <OptionEditor v-else-if="base" :key="base.id" :base="base" @logged="afterLog">
+      <template #default="{ touched }">
+        <button type="button" class="btn" :disabled="touched || Boolean(base.body.ruledOut)" @click="askAgree">The owner agrees to this</button>
+        <button type="button" class="link" @click="sheet.undo(base)">Take this way off</button>
+        <span v-if="touched" class="lab">Log the change before it is agreed.</span>
+        <span v-else-if="judged" class="lab sum">on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} / {{ cash(judged.paper.high, true) }}</span>
+      </template>
+    </OptionEditor>
+
+    <ElDialog v-model="dialog" title="What the owner agrees to" width="520px">
+      <form class="dlg" @submit.prevent="freeze">
+        <p v-if="judged"><b>{{ judged.name }}</b>: likely {{ cash(judged.mean) }}, eight times in ten between {{ cash(judged.p10) }} and {{ cash(judged.p90) }}. These figures and lines are kept as they stand now.</p>
+        <PlainField v-model="agree.agreedBy" label="Who agreed" />
+        <ChipGroup v-model="agree.how" label="How" :options="AGREED_HOW" needed />
+        <PlainField v-model="agree.conditions" label="Conditions" area hint="For example: call before passing the cap." />
+        <p v-if="message" class="bar" role="alert">{{ message }}</p>
+        <div class="acts"><button class="btn go" type="submit">Freeze it as agreed</button><button class="btn" type="button" @click="dialog = false">Not yet</button></div>
+      </form>
+    </ElDialog>
+  </div>
+</template>
+
+<style scoped>
+.decide { display: grid; gap: 12px; }
+.agreed { background: var(--good-wash); border-left: 4px solid var(--good); padding: 9px 12px; }
+.headrow { display: flex; justify-content: space-between; gap: 4px 12px; align-items: baseline; flex-wrap: wrap; }
+.says { border-top: 1px solid var(--rule); padding-top: 10px; }
+.headline { font: 600 24px/1.15 var(--label); margin: 1px 0 6px; overflow-wrap: anywhere; }
+.cols { display: grid; grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr); gap: 4px 24px; font-size: 14.5px; }
+.cols li { margin-bottom: 4px; }
+.tabs { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; border-top: 1px solid var(--rule-2); padding-top: 12px; }
+.tabs .btn { padding: 0 11px; font-size: 14.5px; white-space: normal; text-align: left; } .tabs .on { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); font-weight: 600; }
+.add { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; }
+.dlg { display: grid; gap: 12px; }
+.sum { margin-left: auto; }
+@media (max-width: 760px) { .cols { grid-template-columns: minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { latest } from '#core/job/entries'
+
+const sheet = useSheet()
+const a = computed(() => sheet.assessment.value)
+const done = computed(() => latest(sheet.inForce.value, 'hand_back'))
+const form = useEntryForm<'hand_back', { to: string, words: string }>({
+  kind: 'hand_back', form: 'hand_back', counts: false,
+  blank: () => ({ to: sheet.job.value.customer.name, words: '' }),
+  how: () => null,
+  toBody: d => ({ to: d.to, words: d.words || null }),
+  fromBody: b => ({ to: b.to, words: b.words ?? '' }),
+})
+const { draft } = form
+</script>
+
+<template>
+  <div class="hand">
+    <section class="block first">
+      <h2>The record</h2>
+      <p>Complaint, findings with how each was got, the ways to go with their figures, what was agreed and the whole log, ready to print and sign.</p>
+      <p class="acts"><a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener">Print the record, PDF</a></p>
+    </section>
+    <section class="block">
+      <h2>{{ done && !form.correcting.value ? 'Handed back' : 'Hand it back' }}</h2>
+      <p v-if="done && !form.correcting.value">To {{ done.body.to }}. {{ done.body.words }} <button type="button" class="link" @click="sheet.correct(done)">Correct</button></p>
+      <form v-else class="form" @submit.prevent="form.submit()">
+        <ul v-if="a && (a.stops.length || !a.approved)" class="owed">
+          <li v-for="s in a.stops" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }}</li>
+          <li v-if="!a.approved" class="near">◐ Nothing has been agreed with the owner.</li>
+        </ul>
+        <PlainField v-model="draft.to" label="Handed to" :fault="form.faultOf('to')" />
+        <PlainField v-model="draft.words" label="What was said: first check, when back, what was left undone and its risk" area :fault="form.faultOf('words')" />
+        <FormFoot label="Hand it back" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
+      </form>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.first { border-top: 0; padding-top: 0; display: grid; gap: 10px; }
+.form { display: grid; gap: 12px; max-width: 640px; }
+.owed li { padding: 4px 0; font-weight: 500; }
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { fillMarks } from '#core/oil/fillMarks'
+import type { OilBody } from '#core/job/entries'
+import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS } from '#core/job/vocabulary'
+import { convert } from '#core/units/unitConvert'
+import { quantityText } from '#core/units/unitRound'
+
+interface Draft { by: 'marks' | 'dry' | 'volume' | null, pct: string, volume: string, unit: string, colour: OilBody['colour'], thickness: OilBody['thickness'], smell: OilBody['smell'], glitter: OilBody['glitter'], note: string }
+const sheet = useSheet()
+const facts = computed(() => sheet.job.value.facts)
+const glass = computed(() => facts.value.oilShows === 'window')
+const blank = (): Draft => ({ by: facts.value.oilShows === 'drained' ? 'volume' : null, pct: '', volume: '', unit: sheet.policy.value.volumeUnit, colour: null, thickness: null, smell: null, glitter: null, note: '' })
+
+const form = useEntryForm<'oil', Draft>({
+  kind: 'oil',
+  form: 'oil',
+  blank,
+  how: d => d.by === 'volume' ? 'measured' : 'by_eye',
+  toBody: d => ({ reading: readingOf(d), colour: d.colour, thickness: d.thickness, smell: d.smell, glitter: d.glitter, note: d.note || null }),
+  fromBody: b => ({
+    by: b.reading.by,
+    pct: b.reading.by === 'marks' ? String(b.reading.pct) : '',
+    volume: b.reading.by === 'volume' ? String(b.reading.amount.value) : '',
+    unit: b.reading.by === 'volume' ? b.reading.amount.unit : sheet.policy.value.volumeUnit,
+    colour: b.colour, thickness: b.thickness, smell: b.smell, glitter: b.glitter, note: b.note ?? '',
+  }),
+})
+const { draft } = form
+/** What can't be read as a figure goes as it was typed: the answer then names the field. */
+function readingOf(d: Draft): OilBody['reading'] {
+  if (d.by === 'dry') return { by: 'dry' }
+  if (d.by === 'volume') return { by: 'volume', amount: { value: sendable(figure(d.volume), d.volume) as number, unit: d.unit } }
+  if (d.by === 'marks') return { by: 'marks', pct: sendable(figure(d.pct), d.pct) as number }
+  return null as unknown as OilBody['reading']
+}
+
+const level = computed({
+  get: () => draft.value.by === 'marks' ? figure(draft.value.pct) : null,
+  set: (pct) => {
+    draft.value.by = 'marks'
+    draft.value.pct = figureText(pct)
+  },
+})
+const marks = computed(() => fillMarks(facts.value, sheet.job.value.spec))
+const show = (ml: number): string => quantityText(convert(ml, 'mL', sheet.policy.value.volumeUnit), sheet.policy.value.volumeUnit)
+const judged = computed(() => sheet.assessment.value?.oil?.entryId === form.entryId.value ? sheet.assessment.value.oil : null)
+const SWATCHES = { honey: '#d9a441', brown: '#7a4a1c', black: '#1d1611', silvery: 'linear-gradient(135deg,#8f8f8d,#e4e4e2,#8b8b89)', milky: '#cfc3ad' }
+const HOW_READ: Record<string, string> = { stick_screwed: 'Stick wiped, screwed in, machine level.', stick_resting: 'Stick wiped, resting on its thread, machine level.', window: 'Upright and level; wait some minutes after filling.', drained: 'Drain warm into a marked can; a little always stays inside.', unknown: 'Machine level; wipe the stick first.', none: '' }
+const BY = { marks: 'On the stick', dry: 'Nothing shows', volume: 'Drained' }
+</script>
+
+<template>
+  <form class="oil" @submit.prevent="form.submit()">
+    <OilDrawing v-model="level" :glass="glass" :dry="draft.by === 'dry'" :low="marks ? show(marks.lowMl) : ''" :full="marks ? show(marks.fullMl) : ''" :colour="draft.colour" :mark="judged?.mark ?? 'open'" />
+    <div class="right">
+      <ChipGroup v-model="draft.by" label="Read how" :options="glass ? { ...BY, marks: 'On the glass' } : BY" needed :fault="draft.by ? '' : form.faultOf('reading')" />
+      <QuantityField v-if="draft.by === 'volume'" v-model:text="draft.volume" v-model:unit="draft.unit" label="Came out" :units="['mL', 'L', 'US_floz']" kind="volume" :fault="form.faultOf('reading')" />
+      <PlainField v-else-if="draft.by === 'marks'" v-model="draft.pct" label="Level, 0 at low and 100 at full" suffix="%" inputmode="numeric" class="narrow" :fault="form.faultOf('reading')" />
+      <p v-if="judged" class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p>
+      <p v-if="judged?.details[0]" class="note">{{ judged.details[0] }}</p>
+      <ChipGroup v-model="draft.colour" label="Colour" :options="OIL_COLOURS" :swatches="SWATCHES" :fault="form.faultOf('colour')" />
+      <ChipGroup v-model="draft.thickness" label="Thickness" :options="OIL_THICKNESS" />
+      <ChipGroup v-model="draft.smell" label="Smell" :options="OIL_SMELLS" />
+      <ChipGroup v-model="draft.glitter" label="Glitter" :options="OIL_GLITTER" />
+      <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
+      <FormFoot label="Log the oil" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
+        <span class="lab caution">{{ HOW_READ[facts.oilShows] }} Oil may be hot. Waste oil to its own can: follow your local rules.</span>
+      </FormFoot>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.oil { display: grid; grid-template-columns: 232px minmax(0, 1fr); gap: 18px; align-items: start; }
+.right { display: grid; gap: 9px; }
+.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }
+.narrow { max-width: 260px; }
+.caution { flex: 1 1 240px; }
+@media (max-width: 760px) { .oil { grid-template-columns: minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { ulid } from 'ulid'
+import { STARTERS } from '#core/estimate/starters'
+import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
+import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vocabulary'
+import type { LineType, Way } from '#core/job/vocabulary'
+
+interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'] }
+interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string }
+
+const props = defineProps<{ base?: Entry, way?: Way }>()
+const emit = defineEmits<{ logged: [] }>()
+const shop = useShopStore()
+const cur = computed(() => shop.policy.currency)
+const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
+const shownFigure = (type: LineType, value: number | null): string => value === null ? '' : inHours(type) ? String(value) : moneyField(value, cur.value)
+const typedFigure = (type: LineType, typed: string): number => (inHours(type) ? sendable(figure(typed), typed) : moneyTyped(typed, cur.value)) as number
+
+const form = useEntryForm<'option', Draft>({
+  kind: 'option', form: 'option', slot: props.base?.id ?? `new:${props.way}`, base: props.base,
+  blank: () => {
+    const way = props.way ?? 'repair'
+    const starter = STARTERS[way]
+    return {
+      name: starter.name, way,
+      lines: starter.lines.map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: '', low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? 'retail' : null })),
+      valueAfter: '', success: String(Math.round(starter.successChance * 100)), comeback: '', hoursOk: String(starter.hoursOk), hoursFail: String(starter.hoursFail), ruledOut: '',
+    }
+  },
+  how: () => null,
+  toBody: (d): OptionBody => ({
+    name: d.name, way: d.way,
+    lines: d.lines.map(l => ({
+      id: l.id, type: l.type, text: l.text, why: l.why || null, priceKind: l.priceKind,
+      likely: typedFigure(l.type, l.likely), low: typedFigure(l.type, l.low || l.likely), high: typedFigure(l.type, l.high || l.likely),
+      chance: share(l.chance),
+    })),
+    valueAfterMinor: moneyTyped(d.valueAfter, cur.value), successChance: share(d.success), comebackMinor: moneyTyped(d.comeback || '0', cur.value) ?? 0,
+    hoursOk: sendable(figure(d.hoursOk || '0'), d.hoursOk) as number, hoursFail: sendable(figure(d.hoursFail || '0'), d.hoursFail) as number, ruledOut: d.ruledOut || null,
+  }),
+  fromBody: b => ({
+    name: b.name, way: b.way,
+    lines: b.lines.map(l => ({ id: l.id, type: l.type, text: l.text, why: l.why ?? '', low: l.low === l.likely ? '' : shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: l.high === l.likely ? '' : shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10), priceKind: l.priceKind })),
+    valueAfter: moneyField(b.valueAfterMinor, cur.value), success: String(Math.round(b.successChance * 1000) / 10), comeback: b.comebackMinor ? moneyField(b.comebackMinor, cur.value) : '', hoursOk: String(b.hoursOk), hoursFail: String(b.hoursFail), ruledOut: b.ruledOut ?? '',
+  }),
+})
+const { draft } = form
+const mends = computed(() => MENDING.includes(draft.value.way))
+const lineTypes = computed(() => Object.fromEntries(Object.entries(LINE_TYPES).filter(([k]) => k !== 'sale' || !mends.value)) as Record<LineType, string>)
+const fault = (i: number, field: string): string => form.faults.value.find(f => f.field === `body.lines.${i}.${field}`)?.message ?? ''
+const lineFault = (i: number): string => form.faults.value.find(f => f.field.startsWith(`body.lines.${i}.`))?.message ?? ''
+
+function share(typed: string): number {
+  const pct = figure(typed)
+  return pct === null ? 1 : sendable(pct / 100, typed) as number
+}
+/** ids of starter lines stay the same while the form is untouched */
+function lineId(i: number): string {
+  return `0000000000000000000000000${'0123456789ABCDEFGH'.charAt(i)}`
+}
+function add(type: LineType): void {
+  draft.value.lines.push({ id: ulid(), type, text: '', why: '', low: '', likely: '', high: '', chance: '', priceKind: type === 'part' ? 'retail' : null })
+}
+async function submit(): Promise<void> {
+  if (await form.submit()) emit('logged')
+}
+</script>
+
+<template>
+  <form class="option" @submit.prevent="submit">
+    <div class="grid4">
+      <PlainField v-model="draft.name" label="Name of this way" :fault="form.faultOf('name')" />
+      <PickField v-model="draft.way" label="Way" :options="WAYS" />
+      <template v-if="mends">
+        <PlainField v-model="draft.valueAfter" label="Worth afterwards" :suffix="cur" inputmode="decimal" hint="Empty: worth running." :fault="form.faultOf('valueAfterMinor')" />
+        <PlainField v-model="draft.success" label="Chance that it holds" suffix="%" inputmode="decimal" :fault="form.faultOf('successChance')" />
+      </template>
+    </div>
+    <div class="lines" role="table" aria-label="Lines">
+      <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
+      <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
+        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"></span>
+        <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select>
+          <select v-if="l.type === 'part' || l.type === 'outwork'" v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select></span>
+        <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
+        <span role="cell" class="fig"><input v-model="l.chance" class="in num" :class="{ wrong: fault(i, 'chance') }" inputmode="decimal" :aria-label="`Chance of line ${i + 1}`" placeholder="sure"></span>
+        <span role="cell"><button type="button" class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">✕</button></span>
+        <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
+      </div>
+    </div>
+    <div class="acts">
+      <button type="button" class="btn dash" @click="add('part')">Part</button><button type="button" class="btn dash" @click="add('labour')">Labour</button><button type="button" class="btn dash" @click="add('outwork')">Outwork</button><button type="button" class="btn dash" @click="add('risk')">Risk</button>
+      <button type="button" class="btn dash" @click="add('charge')">Charge</button><button v-if="!mends" type="button" class="btn dash" @click="add('sale')">Sells for</button>
+    </div>
+    <div class="grid4">
+      <template v-if="mends">
+        <PlainField v-model="draft.comeback" label="If it fails, it costs more by" :suffix="cur" inputmode="decimal" :fault="form.faultOf('comebackMinor')" />
+        <PlainField v-model="draft.hoursOk" label="Hours it will run" suffix="h" inputmode="decimal" :fault="form.faultOf('hoursOk')" />
+        <PlainField v-model="draft.hoursFail" label="Hours if it fails" suffix="h" inputmode="decimal" :fault="form.faultOf('hoursFail')" />
+      </template>
+      <PlainField v-model="draft.ruledOut" label="Ruled out because" hint="Empty: it is a way to go." :fault="form.faultOf('ruledOut')" />
+    </div>
+    <FormFoot :label="base ? 'Log the change' : 'Log this way'" :busy="form.busy.value" :message="form.message.value" :touched="form.touched.value" @cancel="form.clear()">
+      <slot :touched="form.touched.value" />
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.option { display: grid; gap: 12px; }
+.lhead, .lrow { display: grid; grid-template-columns: minmax(150px, 1fr) 104px 78px 78px 78px 66px 34px; gap: 6px; align-items: start; }
+.lhead { padding-bottom: 4px; border-bottom: 1px solid var(--rule-2); }
+.lhead span:nth-child(n+3) { text-align: right; }
+.lrow { padding: 6px 0; border-bottom: 1px solid var(--rule); }
+.lrow .in { padding: 6px 8px; min-height: 40px; }
+.what, .kind { display: grid; gap: 3px; }
+.lrow .why { min-height: 30px; padding: 2px 8px; border-color: transparent; background: var(--sheet-2); font-size: 13.5px; color: var(--ink-2); }
+.lrow .why:hover, .lrow .why:focus { border-color: var(--edge); }
+.why::placeholder { color: var(--ink-2); opacity: .9; }
+.fig { position: relative; } .fig small { display: block; text-align: right; font-size: 12px; padding-right: 2px; }
+.lrow .link { min-height: 40px; min-width: 34px; text-decoration: none; }
+.fault { grid-column: 1 / -1; }
+@media (max-width: 760px) {
+  .lhead { display: none; }
+  .lrow { grid-template-columns: repeat(4, minmax(0, 1fr)); } .what { grid-column: 1 / -1; } .kind { grid-column: 1 / 4; grid-template-columns: 1fr 1fr; } .lrow > span:last-of-type { grid-column: 4; grid-row: 2; justify-self: end; }
+}
+</style>

@@ -1,0 +1,37 @@
+import type { Remote } from 'comlink'
+import { wrap } from 'comlink'
+import type { Assessment } from '#core/assess'
+import type { Entry } from '#core/job/entries'
+import type { JobFile } from '#core/job/jobFile'
+import type { AssessApi } from '~/workers/assess.worker'
+
+let remote: Remote<AssessApi> | undefined
+function worker(): Remote<AssessApi> {
+  remote ??= wrap<AssessApi>(new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module', name: 'assess' }))
+  return remote
+}
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+/** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. */
+export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { assessment: Ref<Assessment | null> } {
+  const assessment = shallowRef<Assessment | null>(null)
+  let running = false
+  let again = false
+  async function run(): Promise<void> {
+    const current = file()
+    if (!current) return
+    if (running) {
+      again = true
+      return
+    }
+    running = true
+    do {
+      again = false
+      assessment.value = await worker().assess(plain(file() ?? current), plain(typed()))
+    } while (again)
+    running = false
+  }
+  watch([file, typed], () => { void run() }, { immediate: true, deep: true })
+  return { assessment }
+}

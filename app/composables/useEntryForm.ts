@@ -1,0 +1,109 @@
+import { ulid } from 'ulid'
+import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
+import type { HowGot } from '#core/job/vocabulary'
+import type { FormName } from './useJobSheet'
+
+/** `at` is set when it is first sent, so that sending it again is the very same entry. */
+interface Kept<D> { id: string, supersedes: string | null, at: string | null, data: D }
+
+interface FormPlan<K extends EntryKind, D extends object> {
+  kind: K
+  form: FormName
+  /** the standing entry that the form shows and corrects */
+  base?: Entry
+  /** distinguishes several drafts of one form, for example one for each option */
+  slot?: string
+  blank(): D
+  toBody(data: D): BodyOf[K]
+  fromBody(body: BodyOf[K], how: HowGot | null): D
+  how(data: D): HowGot | null
+  /** false: what is typed does not count in the judgement before it is logged */
+  counts?: boolean
+}
+
+/**
+ * A form whose content survives walking away: every stroke is kept in this browser until it is logged.
+ * The entry's id is kept with it, so that pressing twice or a lost answer never logs it twice.
+ */
+export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPlan<K, D>) {
+  const sheet = useSheet()
+  const key = `remedium:draft:${sheet.job.value.id}:${plan.form}${plan.slot ? `:${plan.slot}` : ''}`
+  const baseId = plan.base?.id ?? null
+  const start = (): D => plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank()
+  const fresh = (): Kept<D> => ({ id: ulid(), supersedes: baseId, at: null, data: start() })
+  const kept = ref(load(key) ?? fresh()) as Ref<Kept<D>>
+  const draft = computed(() => kept.value.data)
+  const touched = computed(() => kept.value.supersedes !== baseId || JSON.stringify(kept.value.data) !== JSON.stringify(start()))
+  const faults = ref<Fault[]>([])
+  const message = ref('')
+  const busy = ref(false)
+
+  watch(kept, value => store(key, touched.value ? value : null), { deep: true })
+  watch(sheet.correction, (entry) => {
+    if (entry && entry.kind === plan.kind && !plan.base) {
+      kept.value = { id: ulid(), supersedes: entry.id, at: null, data: plan.fromBody(entry.body as BodyOf[K], entry.how) }
+      faults.value = []
+      message.value = ''
+      sheet.correction.value = null
+    }
+  }, { immediate: true })
+
+  if (plan.counts !== false) {
+    watch([kept, touched], () => sheet.propose(key, touched.value ? proposed() : null), { deep: true, immediate: true })
+    onScopeDispose(() => sheet.propose(key, null))
+  }
+
+  function proposed(): Entry {
+    const { id, supersedes, data } = kept.value
+    return { id, kind: plan.kind, at: '2000-01-01T00:00:00Z', by: '', how: plan.how(data), body: plan.toBody(data), supersedes } as Entry
+  }
+
+  async function submit(): Promise<boolean> {
+    if (busy.value) return false
+    busy.value = true
+    kept.value.at ??= new Date().toISOString()
+    const { id, supersedes, at, data } = kept.value
+    const outcome = await sheet.log<K>({ id, at, kind: plan.kind, how: plan.how(data), body: plan.toBody(data), supersedes })
+    busy.value = false
+    if (outcome.ok) {
+      clear()
+      return true
+    }
+    // refused, so nothing is on disk: the next attempt is a new entry, with the hour it is really logged
+    if (outcome.status !== 0) Object.assign(kept.value, { id: ulid(), at: null })
+    message.value = outcome.message
+    faults.value = outcome.faults
+    return false
+  }
+
+  function clear(): void {
+    kept.value = fresh()
+    faults.value = []
+    message.value = ''
+    store(key, null)
+  }
+
+  /** the fault of one field of the body, for the words beside it */
+  const faultOf = (...fields: string[]): string => faults.value.find(f => fields.some(field => f.field === field || f.field === `body.${field}` || f.field.startsWith(`body.${field}.`)))?.message ?? ''
+
+  return { draft, touched, entryId: computed(() => kept.value.id), faults, message, busy, submit, clear, faultOf, correcting: computed(() => kept.value.supersedes !== null && kept.value.supersedes !== baseId) }
+}
+
+function load<D>(key: string): Kept<D> | null {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept<D> | null
+  }
+  catch {
+    return null
+  }
+}
+
+function store(key: string, value: unknown): void {
+  try {
+    if (value) localStorage.setItem(key, JSON.stringify(value))
+    else localStorage.removeItem(key)
+  }
+  catch {
+    // more than this browser keeps (some megabytes): it stays in the form itself
+  }
+}

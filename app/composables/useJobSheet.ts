@@ -1,0 +1,127 @@
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { ulid } from 'ulid'
+import type { InjectionKey } from 'vue'
+import type { Assessment } from '#core/assess'
+import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
+import { entriesInForce } from '#core/job/entries'
+import type { JobFile, ShopPolicy } from '#core/job/jobFile'
+import type { HowGot, Stage } from '#core/job/vocabulary'
+import type { JobView } from '#shared/types/records'
+
+export type FormName = 'oil' | 'turn_over' | 'compression' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+
+export interface JobSheet {
+  job: Ref<JobView>
+  policy: ComputedRef<ShopPolicy>
+  assessment: Ref<Assessment | null>
+  inForce: ComputedRef<Entry[]>
+  /** what is being typed counts in the judgement */
+  typing: ComputedRef<boolean>
+  stage: Ref<Stage>
+  form: Ref<FormName | null>
+  open(stage: Stage, form?: FormName | null): void
+  /** puts what a form holds into the judgement, or takes it out again */
+  propose(form: string, entry: Entry | null): void
+  log<K extends EntryKind>(entry: NewEntry<K>): Promise<Outcome<Entry>>
+  lastLogged: Ref<Entry | null>
+  undo(entry: Entry): Promise<void>
+  /** the entry that a form is to correct */
+  correction: Ref<Entry | null>
+  correct(entry: Entry): void
+  trouble: Ref<string>
+  reload(): Promise<void>
+}
+
+export interface NewEntry<K extends EntryKind> { id?: string, at?: string | null, kind: K, how: HowGot | null, body: BodyOf[K], supersedes?: string | null }
+
+export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
+
+const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
+  oil: ['first_look', 'oil'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], debris: ['open_up', 'debris'],
+  complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
+}
+/** Whether the log's own Correct leads to a form. */
+export const correctable = (entry: Entry): boolean => entry.kind === 'note' || FORM_OF[entry.kind] !== undefined
+
+export function useJobSheet(first: JobView): JobSheet {
+  const shop = useShopStore()
+  const job = ref<JobView>(first)
+  const proposals = ref<Record<string, Entry>>({})
+  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, entries: job.value.entries, policy: shop.policy }))
+  const typed = computed(() => Object.values(proposals.value))
+  const { assessment } = useAssess(() => file.value, () => typed.value)
+  const inForce = computed(() => entriesInForce(job.value.entries))
+  const kept = useStoredPlace(first.id)
+  const lastLogged = ref<Entry | null>(null)
+  const correction = ref<Entry | null>(null)
+  const trouble = ref('')
+  // other tabs and benches may have written in the meantime
+  const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`remedium:${first.id}`)
+  tabs?.addEventListener('message', () => { void reload() })
+  onScopeDispose(() => tabs?.close())
+  useEventListener(window, 'focus', () => { void reload() })
+
+  async function reload(): Promise<void> {
+    try {
+      job.value = await read<JobView>(`/api/jobs/${first.id}`)
+      trouble.value = ''
+    }
+    catch (error) {
+      trouble.value = (error as Error).message
+    }
+  }
+
+  async function log<K extends EntryKind>({ id = ulid(), at, kind, how, body, supersedes = null }: NewEntry<K>): Promise<Outcome<Entry>> {
+    if (!shop.person) return { ok: false, status: 422, message: 'Say who is at the bench first, at the top right.', faults: [{ field: 'by', message: 'Choose a name at the top right.' }] }
+    const entry = { id, kind, at: at ?? new Date().toISOString(), by: shop.person.id, how, body, supersedes }
+    const outcome = await send<Entry>(`/api/jobs/${first.id}/entries`, 'POST', entry)
+    if (outcome.ok) {
+      if (!job.value.entries.some(e => e.id === outcome.value.id)) job.value = { ...job.value, entries: [...job.value.entries, outcome.value] }
+      lastLogged.value = kind === 'void' ? null : outcome.value
+      tabs?.postMessage('logged')
+    }
+    else if (outcome.status === 409) {
+      void reload()
+    }
+    return outcome
+  }
+
+  async function undo(entry: Entry): Promise<void> {
+    const outcome = await log({ kind: 'void', how: null, body: { reason: 'Undone' }, supersedes: entry.id })
+    trouble.value = outcome.ok ? '' : outcome.message
+  }
+
+  function open(stage: Stage, form: FormName | null = null): void {
+    kept.value = { stage, form }
+  }
+
+  function correct(entry: Entry): void {
+    const [stage, form] = entry.kind === 'note' ? [entry.body.stage, 'note' as const] : FORM_OF[entry.kind] ?? []
+    if (!stage || !form) return
+    correction.value = entry
+    open(stage, form)
+  }
+
+  return {
+    job, policy: computed(() => shop.policy), assessment, inForce, lastLogged, correction, trouble,
+    typing: computed(() => typed.value.length > 0),
+    stage: computed(() => kept.value.stage ?? assessment.value?.stage ?? 'first_look') as unknown as Ref<Stage>,
+    form: computed(() => kept.value.form) as unknown as Ref<FormName | null>,
+    open, log, undo, correct, reload,
+    propose(form, entry) {
+      const { [form]: _, ...others } = proposals.value
+      proposals.value = entry ? { ...others, [form]: entry } : others
+    },
+  }
+}
+
+/** Where this job was left, so that it is found again as it was. */
+function useStoredPlace(jobId: string) {
+  return useLocalStorage<{ stage: Stage | null, form: FormName | null }>(`remedium:place:${jobId}`, { stage: null, form: null })
+}
+
+export function useSheet(): JobSheet {
+  const sheet = inject(JOB_SHEET)
+  if (!sheet) throw new Error('A part of the job sheet was used outside of it.')
+  return sheet
+}

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { FormName } from '~/composables/useJobSheet'
+import type { JobView } from '#shared/types/records'
+import type { WaitingBody } from '#core/job/entries'
+import { latest } from '#core/job/entries'
+import { describe } from '#core/job/describe'
+import { STAGE_ORDER, WAITING_FOR } from '#core/job/vocabulary'
+import { hasSump } from '#core/oil/fillMarks'
+import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
+
+definePageMeta({ key: route => route.path })
+const route = useRoute()
+const first = await read<JobView>(`/api/jobs/${String(route.params.id)}`).catch((error: Error) => error)
+const trouble = first instanceof Error ? first.message : ''
+const sheet = first instanceof Error ? null : useJobSheet(first)
+if (sheet) provide(JOB_SHEET, sheet)
+
+const shop = useShopStore()
+const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
+const stage = computed(() => sheet?.stage.value ?? 'book_in')
+useHead({ title: () => sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium' })
+const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'turn_over', label: 'Turns over' }]
+const looks = computed(() => LOOKS.filter(l => l.form !== 'oil' || (sheet && hasSump(sheet.job.value.facts))))
+const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
+const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : sheet?.assessment.value?.turnOver
+const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
+
+async function wait(to: WaitingBody['for']): Promise<void> {
+  if (!sheet) return
+  const said = latest(sheet.inForce.value, 'waiting')
+  const outcome = await sheet.log({ kind: 'waiting', how: null, body: { for: to, what: null }, supersedes: said?.id ?? null })
+  sheet.trouble.value = outcome.ok ? '' : outcome.message
+}
+useKeys({
+  ...Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])),
+  u: () => { if (sheet?.lastLogged.value) void sheet.undo(sheet.lastLogged.value) },
+})
+const ready = ref(false)
+onMounted(() => { ready.value = true })
+</script>
+
+<template>
+  <div v-if="!sheet" class="page"><h1>Not here</h1><p class="bar">{{ trouble }}</p><p><NuxtLink to="/">Back to today</NuxtLink></p></div>
+  <div v-else class="sheet" :data-ready="ready && Boolean(sheet.assessment.value)">
+    <header class="head">
+      <span class="tag">T {{ sheet.job.value.number }}</span>
+      <div class="name"><h1>{{ sheet.job.value.machine.name }}</h1><p class="lab"><NuxtLink :to="`/machines/${sheet.job.value.machine.id}`">{{ sheet.job.value.customer.name }}</NuxtLink> · {{ sheet.job.value.facts.cycle === 'two' ? 'two-stroke' : 'four-stroke' }}<template v-if="sheet.job.value.facts.displacementCc">, {{ sheet.job.value.facts.displacementCc }} cc</template> · {{ sheet.job.value.machine.meterReading === null ? 'running time unknown' : `${sheet.job.value.machine.meterReading.toLocaleString('en-GB')} ${sheet.job.value.machine.meterUnit} ${sheet.job.value.machine.meterSource}` }}</p></div>
+      <q v-if="complaint" class="words">{{ complaint }}</q>
+      <label class="waits"><span class="lab">Waiting for</span><select class="in" :value="sheet.assessment.value?.waiting?.for ?? 'nobody'" @change="wait(($event.target as HTMLSelectElement).value as WaitingBody['for'])"><option v-for="(word, k) in WAITING_FOR" :key="k" :value="k">{{ word }}</option></select></label>
+    </header>
+    <p v-if="sheet.trouble.value" class="bar" role="alert">{{ sheet.trouble.value }}</p>
+    <div class="body">
+      <StageSpine v-if="sheet.assessment.value" :stages="sheet.assessment.value.stages" :open="stage" @pick="s => sheet!.open(s)" />
+      <div v-else class="spinegap" />
+      <div class="desk">
+        <div v-if="sheet.lastLogged.value" class="logged" role="status">
+          <span><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}: {{ describe(sheet.lastLogged.value, shop.policy).text }}</span>
+          <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
+        </div>
+        <BookInStage v-if="stage === 'book_in'" />
+        <template v-else-if="stage === 'first_look'">
+          <div class="looks" role="group" aria-label="First look">
+            <button v-for="l in looks" :key="l.form" type="button" class="btn" :class="{ on: look === l.form }" :aria-pressed="look === l.form" @click="sheet.open('first_look', l.form)">{{ l.label }} <StateMark v-if="markOf(l.form)" :mark="markOf(l.form)!.mark" bare /></button>
+            <span v-if="!hasSump(sheet.job.value.facts)" class="lab">Oil is in the fuel: there is no level to read.</span>
+          </div>
+          <OilForm v-if="look === 'oil'" />
+          <TurnOverForm v-else />
+        </template>
+        <CompressionForm v-else-if="stage === 'narrow_down'" />
+        <DebrisForm v-else-if="stage === 'open_up'" />
+        <DecideStage v-else-if="stage === 'decide'" />
+        <HandBackStage v-else-if="stage === 'hand_back'" />
+        <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
+        <StageMarks v-if="stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
+        <JobLog />
+      </div>
+      <VerdictRail />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; gap: 8px 18px; align-items: center; min-height: 66px; padding: 8px 16px; border-bottom: 1px solid var(--rule); flex-wrap: wrap; }
+.name { min-width: 0; } .name h1 { overflow-wrap: anywhere; } .name a { color: inherit; }
+.head q { flex: 1 1 200px; quotes: '‘' '’'; max-width: 440px; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
+.waits { display: flex; gap: 8px; align-items: center; margin-left: auto; } .waits .in { width: auto; padding-right: 26px; }
+.body { display: grid; grid-template-columns: 148px minmax(0, 1fr) 336px; align-items: start; min-height: calc(100vh - 118px); }
+.spinegap { min-height: 480px; }
+.desk { background: var(--sheet); padding: 14px 20px 30px; min-height: calc(100vh - 118px); min-width: 0; }
+.body > :deep(.rail) { align-self: stretch; }
+.logged { display: flex; gap: 10px 16px; align-items: center; justify-content: space-between; background: var(--good-wash); border-left: 4px solid var(--good); padding: 6px 8px 6px 12px; margin-bottom: 12px; overflow-wrap: anywhere; }
+.looks { display: flex; flex-wrap: wrap; gap: 6px; margin-bottom: 14px; align-items: center; }
+.looks .on { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); font-weight: 600; }
+@media (max-width: 1180px) { .body { grid-template-columns: 132px minmax(0, 1fr) 300px; } .desk { padding: 14px 14px 30px; } }
+@media (max-width: 1000px) { .body { grid-template-columns: minmax(0, 1fr); } .desk { min-height: 0; } }
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import type { ShopPolicy } from '#core/job/jobFile'
+import { USE_CLASSES } from '#core/job/vocabulary'
+import type { UseClass } from '#core/job/vocabulary'
+import type { Person } from '#shared/types/records'
+
+const shop = useShopStore()
+interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct'> { rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
+const start = (p: ShopPolicy): Draft => ({ ...p, rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
+const draft = ref<Draft>(start(shop.policy))
+const faults = ref<Fault[]>([])
+const message = ref('')
+const saved = ref(false)
+const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
+watch(draft, () => { saved.value = false }, { deep: true })
+async function save(): Promise<void> {
+  const { rate, tax, altitude, share, ...rest } = draft.value
+  const number = (typed: string): number => sendable(figure(typed), typed) as number
+  const known = /^[A-Z]{3}$/.test(rest.currency)
+  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), taxPct: number(tax), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
+  const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
+  message.value = outcome.ok ? '' : outcome.message
+  faults.value = outcome.ok ? [] : outcome.faults
+  if (outcome.ok) {
+    await shop.load()
+    draft.value = start(shop.policy)
+    await nextTick()
+    saved.value = true
+  }
+}
+/** a currency that is not known yet can't convert; the answer will name it */
+function safeMoney(typed: string, currency: string): number | null {
+  try {
+    return moneyTyped(typed, currency)
+  }
+  catch {
+    return figure(typed)
+  }
+}
+
+const person = reactive({ name: '', initials: '' })
+const personFaults = ref<Fault[]>([])
+const personMessage = ref('')
+async function addPerson(): Promise<void> {
+  const outcome = await send<Person>('/api/shop/people', 'POST', { ...person, active: true })
+  personFaults.value = outcome.ok ? [] : outcome.faults
+  personMessage.value = outcome.ok ? '' : outcome.message
+  if (outcome.ok) {
+    Object.assign(person, { name: '', initials: '' })
+    await shop.load()
+  }
+}
+async function setActive(p: Person, active: boolean): Promise<void> {
+  const outcome = await send(`/api/shop/people/${p.id}`, 'PUT', { name: p.name, initials: p.initials, active })
+  personMessage.value = outcome.ok ? '' : outcome.message
+  await shop.load()
+}
+const RULES = { net_value: 'Most money left', cost_per_hour: 'Least cost an hour', share_of_value: 'Share of value' }
+const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
+  net_value: 'What is left after the work, chances counted. It weighs the machine, the spend and the risk together; the default.',
+  cost_per_hour: 'For machines that are kept and worked: money for each hour they will still run.',
+  share_of_value: 'The rule owners know best: nothing past a share of the running value. Simple, but blind to what it is worth unmended.',
+}
+</script>
+
+<template>
+  <div class="page shop">
+    <h1>Shop</h1>
+    <section class="block">
+      <h2>People at the bench</h2>
+      <ul class="people">
+        <li v-for="p in shop.people" :key="p.id"><i aria-hidden="true">{{ p.initials }}</i><span>{{ p.name }}</span><button type="button" class="link" @click="setActive(p, !p.active)">{{ p.active ? 'Away' : 'Back at the bench' }}<span class="sr">: {{ p.name }}</span></button></li>
+      </ul>
+      <form class="addp" @submit.prevent="addPerson">
+        <PlainField v-model="person.name" label="Name" :fault="personFaults.find(f => f.field === 'name')?.message" /><PlainField v-model="person.initials" label="Initials" :fault="personFaults.find(f => f.field === 'initials')?.message" /><button class="btn" type="submit">Add</button>
+      </form>
+      <p v-if="personMessage && !personFaults.length" class="fault">{{ personMessage }}</p>
+      <p class="note">Whoever is chosen at the top right is stamped on every entry.</p>
+    </section>
+    <form @submit.prevent="save">
+      <section class="block">
+        <h2>Head of the paper, money</h2>
+        <div class="grid2"><PlainField v-model="draft.shopName" label="Name of the shop" :fault="fault('shopName')" /><PlainField v-model="draft.shopAddress" label="Address, as it is printed" :fault="fault('shopAddress')" /></div>
+        <div class="grid4 gap">
+          <PlainField v-model="draft.currency" label="Currency" maxlength="3" :fault="fault('currency')" /><PlainField v-model="draft.rate" label="Labour, an hour" :suffix="draft.currency" inputmode="decimal" :fault="fault('labourRateMinor')" />
+          <PlainField v-model="draft.tax" label="Tax on the work" suffix="%" inputmode="decimal" :fault="fault('taxPct')" /><PlainField v-model="draft.altitude" label="Height above the sea" suffix="m" inputmode="numeric" hint="Compression is compared at sea level." :fault="fault('altitudeM')" />
+        </div>
+      </section>
+      <section class="block"><h2>Units shown first</h2>
+        <ChipGroup v-model="draft.pressureUnit" label="Pressure" :options="{ bar: 'bar', psi: 'psi', kPa: 'kPa' }" needed /><div class="gap" /><ChipGroup v-model="draft.volumeUnit" label="Volume" :options="{ mL: 'mL', L: 'L', US_floz: 'US fl oz' }" needed />
+      </section>
+      <section class="block"><h2>How this shop decides</h2>
+        <ChipGroup v-model="draft.leadRule" label="Chosen by" :options="RULES" needed /><p class="note reason">{{ RULE_REASONS[draft.leadRule] }} The other rules are always shown where they disagree.</p>
+        <h3 class="gap">Most that mending may cost, of the running value</h3>
+        <div class="shares"><PlainField v-for="(word, k) in USE_CLASSES" :key="k" v-model="draft.share[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`sharePct.${k}`)" /></div>
+        <label class="check"><input v-model="draft.labourTogether" type="checkbox"> Old and rusty machines: all labour lines run low or high together (a wider spread)</label>
+      </section>
+      <section class="block"><h2>How this shop handles oil</h2>
+        <ChipGroup v-model="draft.fillAim" label="Fill to" :options="{ low: 'Low mark', middle: 'Middle', top: 'Full mark' }" needed /><p class="note reason">The maker's fill usually stands at the full mark; anything between the marks is sound. Never above.</p>
+        <ChipGroup v-model="draft.surplusRule" label="A surplus" :options="{ surplus_only: 'Draw off the surplus', change_all: 'Change all of it' }" needed /><p class="note reason">Drawing off is offered only for oil that is clean, plain to smell and of normal thickness; otherwise a full change is asked for either way.</p>
+      </section>
+      <p v-if="message" class="bar" role="alert">{{ message }}</p>
+      <div class="acts"><button class="btn go" type="submit">Keep these rules</button><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span></div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.shop { max-width: 1080px; } .gap { margin-top: 12px; } .reason { margin: 4px 0 10px 100px; } .bar { margin-bottom: 10px; }
+.people li { display: flex; gap: 12px; align-items: center; min-height: 46px; border-bottom: 1px solid var(--rule); } .people span:first-of-type { min-width: 180px; }
+.people i { width: 30px; height: 30px; border-radius: 50%; background: var(--ink-2); color: #fff; display: grid; place-items: center; font: 600 14px var(--label); }
+.addp { display: grid; grid-template-columns: 260px 100px auto; gap: 10px; align-items: end; justify-content: start; margin: 12px 0 8px; }
+.shares { display: grid; grid-template-columns: repeat(auto-fill, minmax(126px, 1fr)); gap: 10px 14px; margin: 8px 0 14px; }
+.check { display: flex; gap: 10px; align-items: center; min-height: 44px; } .check input { width: 22px; height: 22px; accent-color: var(--petrol); }
+@media (max-width: 640px) { .addp { grid-template-columns: minmax(0, 1fr) 80px; } .reason { margin-left: 0; } }
+</style>
