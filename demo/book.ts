@@ -1,0 +1,93 @@
+import { STARTERS } from '#core/estimate/starters'
+import type { BodyOf, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
+import type { EngineFacts } from '#core/job/jobFile'
+import type { HowGot, MachineKind, Way } from '#core/job/vocabulary'
+import { MACHINE_KINDS } from '#core/job/vocabulary'
+import type { SpecItem, SpecSource, SpecValue } from '#core/spec/specValue'
+
+/** How the demo shop's jobs are written down: short enough to read them like its bench diary. */
+
+export type Who = 'mira' | 'teo' | 'june'
+
+export interface Step { hours: number, who: Who, kind: EntryKind, how: HowGot | null, body: BodyOf[EntryKind], replaces?: string, name?: string }
+
+export interface DemoJob {
+  daysAgo: number
+  /** the same machine as an earlier job, by its machine name */
+  again?: boolean
+  owner: [name: string, contact: string]
+  machine: { kind: MachineKind, name: string, serial: string | null, meter: [reading: number | null, unit: 'h' | 'km' | 'mi', source: 'measured' | 'claimed' | 'estimated'] }
+  facts: EngineFacts
+  spec: SpecValue[]
+  steps: Step[]
+}
+
+export function facts(kind: MachineKind, cc: number, more: Partial<EngineFacts> = {}): EngineFacts {
+  const engineClass = MACHINE_KINDS[kind].engineClass
+  const two = engineClass === 'H2' || engineClass === 'V2'
+  return {
+    engineClass, cycle: two ? 'two' : 'four', displacementCc: cc, cylinders: 1,
+    oiling: two ? 'premix' : 'splash', oilShows: two ? 'none' : 'stick_screwed', release: two ? 'none' : 'automatic',
+    bore: two ? 'plated' : 'bare', fuelFeed: two ? 'diaphragm' : 'float', cooling: 'air', ...more,
+  }
+}
+
+export const spec = (item: SpecItem, value: number, unit: string, source: SpecSource = 'maker', note: string | null = null): SpecValue => ({ item, value, unit, source, note })
+
+/** an entry, `hours` of shop time after booking in */
+export function at<K extends EntryKind>(hours: number, who: Who, kind: K, how: HowGot | null, body: BodyOf[K], more: Pick<Step, 'replaces' | 'name'> = {}): Step {
+  return { hours, who, kind, how, body, ...more }
+}
+
+export const say = (words: string, since: string | null = null): Step => at(0, 'june', 'complaint', 'claimed', { words, since })
+export const claim = (text: string, howKnown: string | null = null): Step => at(0, 'june', 'claim', 'claimed', { text, howKnown })
+export const note = (hours: number, who: Who, stage: BodyOf['note']['stage'], text: string): Step => at(hours, who, 'note', null, { stage, text })
+export const stage = (hours: number, who: Who, name: BodyOf['stage']['stage'], state: BodyOf['stage']['state'], reason: string | null = null): Step => at(hours, who, 'stage', null, { stage: name, state, reason })
+export const waits = (hours: number, who: Who, on: BodyOf['waiting']['for'], what: string | null): Step => at(hours, who, 'waiting', null, { for: on, what })
+
+/** money as the owner would say it, in whole and broken units */
+const minor = (major: number): number => Math.round(major * 100)
+export const terms = (useClass: BodyOf['terms']['useClass'], running: number | null, asIs: number | null, cap: number | null, deadline: string | null = null): Step =>
+  at(0, 'june', 'terms', null, { useClass, runningValueMinor: running === null ? null : minor(running), asIsValueMinor: asIs === null ? null : minor(asIs), capMinor: cap === null ? null : minor(cap), deadline })
+
+type Figures = number | [low: number, likely: number, high: number]
+let count = 0
+const lineId = (): string => `01DEM0${String(++count).padStart(20, '0')}`
+const spread = (f: Figures): [number, number, number] => typeof f === 'number' ? [f, f, f] : f
+function money(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number, priceKind: EstimateLine['priceKind']): EstimateLine {
+  const [low, likely, high] = spread(figures)
+  return { id: lineId(), type, text, why, low: minor(low), likely: minor(likely), high: minor(high), chance, priceKind }
+}
+function hours(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number): EstimateLine {
+  const [low, likely, high] = spread(figures)
+  return { id: lineId(), type, text, why, low, likely, high, chance, priceKind: null }
+}
+export const part = (text: string, price: Figures, why: string | null = null, chance = 1, kind: EstimateLine['priceKind'] = 'retail'): EstimateLine => money('part', text, price, why, chance, kind)
+export const outwork = (text: string, price: Figures, why: string | null = null, chance = 1): EstimateLine => money('outwork', text, price, why, chance, 'estimate')
+export const charge = (text: string, price: Figures): EstimateLine => money('charge', text, price, null, 1, null)
+export const sale = (text: string, price: Figures, chance = 1): EstimateLine => money('sale', text, price, null, chance, null)
+export const labour = (text: string, h: Figures, why: string | null = null): EstimateLine => hours('labour', text, h, why, 1)
+export const risk = (text: string, h: Figures, chance: number, why: string | null = null): EstimateLine => hours('risk', text, h, why, chance)
+
+export function option(h: number, who: Who, name: string, way: Way, lines: EstimateLine[], more: Partial<Omit<OptionBody, 'valueAfterMinor' | 'comebackMinor'>> & { valueAfter?: number, comeback?: number } = {}): Step {
+  const { valueAfter, comeback, ...rest } = more
+  const { successChance, hoursOk, hoursFail } = STARTERS[way]
+  return at(h, who, 'option', null, { name, way, lines, valueAfterMinor: valueAfter === undefined ? null : minor(valueAfter), successChance, comebackMinor: minor(comeback ?? 0), hoursOk, hoursFail, ruledOut: null, ...rest }, { name })
+}
+
+/** the owner agrees to an option, by its name; its figures are filled in when the shop is seeded */
+export const agrees = (h: number, who: Who, optionName: string, agreedBy: string, how: BodyOf['approval']['how'], conditions: string | null = null): Step =>
+  at(h, who, 'approval', null, { optionEntryId: optionName, agreedBy, how, conditions, frozen: { name: optionName, way: 'repair', lines: [], currency: 'EUR', labourRateMinor: 0, taxPct: 0, mean: 0, p10: 0, p50: 0, p90: 0, reasons: [] } })
+
+export const oil = (h: number, who: Who, reading: BodyOf['oil']['reading'], colour: BodyOf['oil']['colour'], thickness: BodyOf['oil']['thickness'], smell: BodyOf['oil']['smell'], glitter: BodyOf['oil']['glitter'], words: string | null = null, more: Pick<Step, 'replaces' | 'name'> = {}): Step =>
+  at(h, who, 'oil', reading.by === 'volume' ? 'measured' : 'by_eye', { reading, colour, thickness, smell, glitter, note: words }, more)
+export const drained = (value: number, unit = 'mL'): BodyOf['oil']['reading'] => ({ by: 'volume', amount: { value, unit } })
+export const marks = (pct: number): BodyOf['oil']['reading'] => ({ by: 'marks', pct })
+export const turns = (h: number, who: Who, feel: BodyOf['turn_over']['feel'], method: BodyOf['turn_over']['method'], plugIn: boolean, words: string | null = null): Step =>
+  at(h, who, 'turn_over', 'by_feel', { feel, method, plugIn, note: words })
+export function gauge(h: number, who: Who, dry: [number, string], wet: [number, string] | null, release: BodyOf['compression']['release'], words: string | null = null, more: Pick<Step, 'replaces' | 'name'> & { warm?: boolean } = {}): Step {
+  const { warm, ...rest } = more
+  return at(h, who, 'compression', 'measured', { feel: null, dry: { value: dry[0], unit: dry[1] }, wet: wet && { value: wet[0], unit: wet[1] }, throttleOpen: true, pulls: 6, temperature: warm ? 'warm' : 'cold', release, note: words }, rest)
+}
+export const debris = (h: number, who: Who, place: BodyOf['debris']['place'], items: BodyOf['debris']['items'], hoursSinceOil: number | null, words: string | null = null): Step =>
+  at(h, who, 'debris', 'by_eye', { place, items, hoursSinceOil, hoursSinceRebuild: null, note: words })

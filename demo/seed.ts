@@ -1,0 +1,87 @@
+import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
+import { assess } from '#core/assess'
+import type { ApprovalBody, Entry } from '#core/job/entries'
+import type { ShopPolicy } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { newJobSchema } from '#shared/schemas/records'
+import { bookIn, jobFile, logEntry } from '../server/db/jobs'
+import { machineLines } from '../server/db/machines'
+import { row } from '../server/db/statements'
+import { addPerson, savePolicy } from '../server/db/shop'
+import type { DemoJob, Step, Who } from './book'
+import { DEMO_JOBS } from './jobs'
+
+const POLICY: ShopPolicy = { ...DEFAULT_POLICY, shopName: 'Weirside Small Engines', shopAddress: '4 Weir Steps, Tollbrook · made up for this demonstration', labourRateMinor: 5800, taxPct: 0, altitudeM: 180, volumeUnit: 'mL', pressureUnit: 'bar' }
+const PEOPLE: Record<Who, [string, string]> = { mira: ['Mira Voss', 'MV'], teo: ['Teo Lindqvist', 'TL'], june: ['June Abara', 'JA'] }
+
+const HOUR_MS = 3600_000
+/** Shop time: work goes on from eight to six, and carries over to the next day. */
+const OPEN_H = 8
+const DAY_H = 10
+
+/** Seeds the demo shop, only where there is nothing at all. Dates count back from `now`. */
+export function seedDemo(db: Database, now: Date): { jobs: number, entries: number } {
+  const empty = row<{ n: number }>(db, 'SELECT (SELECT COUNT(*) FROM jobs) + (SELECT COUNT(*) FROM people) + (SELECT COUNT(*) FROM customers) AS n')?.n === 0
+  if (!empty) return { jobs: 0, entries: 0 }
+  return db.transaction(() => {
+    savePolicy(db, POLICY)
+    const people = Object.fromEntries(Object.entries(PEOPLE).map(([key, [name, initials]]) => [key, addPerson(db, { name, initials, active: true }).id])) as Record<Who, string>
+    const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now), 0)
+    return { jobs: DEMO_JOBS.length, entries }
+  }).immediate()
+}
+
+function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: Date): number {
+  const day = new Date(now)
+  day.setHours(OPEN_H + job.steps.length % 4, 10, 0, 0)
+  const start = day.getTime() - job.daysAgo * 24 * HOUR_MS
+  const ids = new Map<string, string>()
+  let last = Math.min(start, now.getTime() - 3 * HOUR_MS)
+  /** later steps come later, never in the future */
+  const timeOf = (step: Step, i: number): Date => {
+    const days = Math.floor(step.hours / DAY_H)
+    const wanted = Math.min(start, now.getTime() - 3 * HOUR_MS) + days * 24 * HOUR_MS + (step.hours - days * DAY_H) * HOUR_MS
+    last = Math.min(Math.max(wanted, last + 60_000), now.getTime() - (job.steps.length - i) * 60_000)
+    return new Date(last)
+  }
+  const entryOf = (step: Step, i: number): Entry => {
+    const time = timeOf(step, i)
+    const id = ulid(time.getTime())
+    if (step.name) ids.set(step.name, id)
+    return { id, kind: step.kind, at: time.toISOString(), by: people[step.who], how: step.how, body: step.body, supersedes: step.replaces ? ids.get(step.replaces) ?? null : null } as Entry
+  }
+  const jobId = ulid(start)
+  const booked = job.steps.filter(s => s.hours === 0)
+  const later = job.steps.filter(s => s.hours > 0)
+  const known = job.again ? machineLines(db).find(m => m.name === job.machine.name) : undefined
+  const { kind, name, serial, meter: [meterReading, meterUnit, meterSource] } = job.machine
+  const owner = row<{ id: string }>(db, 'SELECT id FROM customers WHERE name = ?', job.owner[0])
+  const input = {
+    id: jobId,
+    customer: owner ?? { name: job.owner[0], contact: job.owner[1] },
+    machine: known ? { id: known.id } : { kind, name, serial, meterReading, meterUnit, meterSource },
+    facts: known ? null : job.facts,
+    spec: known ? [] : job.spec,
+    entries: booked.map((s, i) => entryOf(s, i)),
+  }
+  bookIn(db, newJobSchema.parse(input), new Date(Math.min(start, now.getTime() - 3 * HOUR_MS)).toISOString())
+  later.forEach((step, i) => {
+    const entry = entryOf(step, booked.length + i)
+    logEntry(db, jobId, entry.kind === 'approval' ? { ...entry, body: frozen(db, jobId, entry.body, ids) } : entry)
+  })
+  return job.steps.length
+}
+
+/** The figures as the owner was shown them. */
+function frozen(db: Database, jobId: string, body: ApprovalBody, ids: Map<string, string>): ApprovalBody {
+  const file = jobFile(db, jobId)
+  const { decision } = assess(file)
+  const optionEntryId = ids.get(body.optionEntryId) ?? ''
+  const option = decision.options.find(o => o.entryId === optionEntryId)
+  const entry = file.entries.find(e => e.id === optionEntryId)
+  if (!option || entry?.kind !== 'option') throw new Error(`The demo shop agrees to ${body.optionEntryId}, which is not an option of that job.`)
+  const { currency, labourRateMinor, taxPct } = file.policy
+  const { mean, p10, p50, p90 } = option
+  return { ...body, optionEntryId, frozen: { name: entry.body.name, way: entry.body.way, lines: entry.body.lines, currency, labourRateMinor, taxPct, mean, p10, p50, p90, reasons: decision.verdict?.reasons ?? [] } }
+}
