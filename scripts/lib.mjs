@@ -108,12 +108,13 @@ export function serverOptions(defaultData, argv = process.argv.slice(2)) {
     given[name] = value ?? argv[++i]
     if (given[name] === undefined) stop(`--${name} needs a value.`)
   }
-  const port = Number(given.port ?? process.env.REMEDIUM_PORT ?? process.env.PORT ?? 4310)
-  if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`The port must be a whole number from 1 to 65535, not ${given.port ?? process.env.REMEDIUM_PORT ?? process.env.PORT}.`)
+  const asked = given.port ?? (process.env.REMEDIUM_PORT || process.env.PORT || '4310')
+  const port = Number(asked)
+  if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`The port must be a whole number from 1 to 65535, not ${asked}.`)
   return {
     port,
-    host: given.host ?? process.env.REMEDIUM_HOST ?? process.env.HOST ?? '127.0.0.1',
-    data: resolve(given.data ?? process.env.REMEDIUM_DATA ?? join(root, defaultData)),
+    host: given.host ?? (process.env.REMEDIUM_HOST || process.env.HOST || '127.0.0.1'),
+    data: resolve(given.data ?? (process.env.REMEDIUM_DATA || join(root, defaultData))),
   }
 }
 

@@ -2,7 +2,7 @@
 /** One answer out of a few, each a touch target; touching the chosen one again takes it back where that is allowed. */
 const props = defineProps<{
   label: string
-  options: Record<T, string>
+  options: Partial<Record<T, string>>
   swatches?: Partial<Record<T, string>>
   fault?: string
   hideLabel?: boolean

@@ -5,7 +5,7 @@ import type { JobLine } from '#shared/types/records'
 
 /** One job on one line: which machine, what was said, how far it is, which way it leans. */
 const props = defineProps<{ line: JobLine, currency: string, owner?: boolean }>()
-const since = useSince()
+const { since, here } = useSince()
 const spread = computed(() => {
   const lean = props.line.lean
   if (!lean) return ''
@@ -18,7 +18,7 @@ const spread = computed(() => {
   <li>
     <NuxtLink :to="`/jobs/${line.id}`" class="line">
       <span class="tag small">T {{ line.number }}</span>
-      <span class="what"><b>{{ line.machineName }}</b><span class="lab">{{ line.customerName }} · in {{ since(line.createdAt) }}<template v-if="line.waiting?.what"> · {{ line.waiting.what }}, {{ since(line.waiting.since) }}</template></span></span>
+      <span class="what"><b>{{ line.machineName }}</b><span class="lab">{{ line.customerName }} · {{ line.closed ? 'handed back' : here(line.createdAt) }}<template v-if="line.waiting?.what"> · {{ line.waiting.what }}, {{ since(line.waiting.since) }}</template></span></span>
       <q class="words">{{ line.complaint ?? 'nothing said' }}</q>
       <StageStrip :stages="line.stages" :current="line.stage" />
       <span class="lean">

@@ -23,8 +23,8 @@ const SHEET = [
   { item: 'oil_change', label: 'Oil change every', units: ['h'], kind: 'hours', sump: true },
 ] as const
 const asked = computed(() => SHEET.filter(s => (!s.sump || sump.value) && (s.item !== 'compression_with_release' || draft.value.facts.release !== 'none')))
-const twoOiling = { premix: OILING.premix, injection: OILING.injection, unknown: OILING.unknown }
-const fourOiling = { splash: OILING.splash, pump_wet: OILING.pump_wet, pump_dry: OILING.pump_dry, unknown: OILING.unknown }
+const twoOiling: Partial<typeof OILING> = { premix: OILING.premix, injection: OILING.injection, unknown: OILING.unknown }
+const fourOiling: Partial<typeof OILING> = { splash: OILING.splash, pump_wet: OILING.pump_wet, pump_dry: OILING.pump_dry, unknown: OILING.unknown }
 function pick(kind: MachineKind | ''): void {
   draft.value.kind = kind
   if (kind) applyKind(draft.value, kind)

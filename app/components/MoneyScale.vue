@@ -12,7 +12,7 @@ const W = computed(() => Math.max(220, width.value || 300))
 const left = computed(() => props.wide && W.value > 560 ? 212 : 2)
 const rowH = computed(() => left.value > 2 ? 44 : 46)
 
-const costs = computed(() => props.decision.options.map(o => ({ ...o, low: o.mends ? o.p10 : o.p10, top: o.p90 })))
+const costs = computed(() => props.decision.options.map(o => ({ ...o, low: o.p10, top: o.p90 })))
 const shareLine = computed(() => props.decision.money.running ? props.decision.money.running * props.decision.money.shareLimitPct / 100 : null)
 const most = computed(() => Math.max(10, ...costs.value.map(o => o.top), props.decision.money.cap ?? 0, shareLine.value ?? 0) * 1.06)
 const step = computed(() => {
@@ -23,6 +23,9 @@ const step = computed(() => {
 const ticks = computed(() => Array.from({ length: Math.floor(most.value / step.value) + 1 }, (_, i) => i * step.value))
 const x = (v: number): number => left.value + (W.value - left.value - 6) * Math.max(0, v) / most.value
 const H = computed(() => 24 + costs.value.length * rowH.value)
+/** two labels that would lie on each other stand one below the other */
+const close = computed(() => shareLine.value !== null && props.decision.money.cap !== null && Math.abs(x(shareLine.value) - x(props.decision.money.cap)) < 130)
+const foot = computed(() => close.value ? 38 : 24)
 const cash = (v: number): string => moneyText(v, props.currency)
 const anchorAt = (v: number): 'start' | 'end' => x(v) > W.value * 0.75 ? 'end' : 'start'
 /** words of a row stand where its bar leaves room */
@@ -36,15 +39,15 @@ function remark(o: DecisionView['options'][number]): string {
 </script>
 
 <template>
-  <div ref="box">
-    <svg :viewBox="`0 0 ${W} ${H + 24}`" :width="W" :height="H + 24" class="scale" role="group" aria-label="Ways to go on one money scale">
+  <div ref="box" :class="{ wide }">
+    <svg :viewBox="`0 0 ${W} ${H + foot}`" :width="W" :height="H + foot" class="scale" role="group" aria-label="Ways to go on one money scale">
       <g font-size="14" fill="var(--ink-2)">
-        <text v-for="t in ticks" :key="t" :x="x(t)" y="13" :text-anchor="t === 0 ? 'start' : 'middle'">{{ t.toLocaleString('en-GB') }}</text>
+        <text v-for="t in ticks" :key="t" :x="x(t)" y="13" :text-anchor="t === 0 ? 'start' : x(t) > W - 24 ? 'end' : 'middle'">{{ t.toLocaleString('en-GB') }}</text>
       </g>
       <path :d="`M${left} 19H${W}`" stroke="var(--rule-2)" />
       <path v-for="t in ticks" :key="`g${t}`" :d="`M${x(t)} 19V${H}`" stroke="var(--rule)" />
-      <g v-if="shareLine !== null"><path :d="`M${x(shareLine)} 19V${H + 4}`" stroke="var(--near)" stroke-dasharray="2 3" stroke-width="1.5" /><text :x="x(shareLine)" :y="H + 18" font-size="14" fill="var(--near)" :text-anchor="decision.money.cap !== null && shareLine < decision.money.cap ? 'end' : anchorAt(shareLine)">{{ decision.money.shareLimitPct }} % of value</text></g>
-      <g v-if="decision.money.cap !== null"><path :d="`M${x(decision.money.cap)} 19V${H + 4}`" stroke="var(--past)" stroke-dasharray="6 3" stroke-width="1.6" /><text :x="x(decision.money.cap)" :y="H + 18" font-size="14" fill="var(--past)" :text-anchor="shareLine !== null && shareLine >= decision.money.cap ? 'end' : anchorAt(decision.money.cap)">{{ ' ' }}cap {{ cash(decision.money.cap) }}</text></g>
+      <g v-if="shareLine !== null"><path :d="`M${x(shareLine)} 19V${H + 4}`" stroke="var(--near)" stroke-dasharray="2 3" stroke-width="1.5" /><text :x="x(shareLine)" :y="H + (close ? 33 : 18)" font-size="14" fill="var(--near)" :text-anchor="anchorAt(shareLine)">{{ decision.money.shareLimitPct }} % of value</text></g>
+      <g v-if="decision.money.cap !== null"><path :d="`M${x(decision.money.cap)} 19V${H + 4}`" stroke="var(--past)" stroke-dasharray="6 3" stroke-width="1.6" /><text :x="x(decision.money.cap)" :y="H + 18" font-size="14" fill="var(--past)" :text-anchor="anchorAt(decision.money.cap)">cap {{ cash(decision.money.cap) }}</text></g>
       <g v-for="(o, i) in costs" :key="o.entryId" class="row" :class="{ best: o.entryId === decision.verdict?.bestId, off: o.ruledOut || !o.allowed }" @click="emit('pick', o.entryId)">
         <rect v-if="wide" x="0" :y="24 + i * rowH" :width="W" :height="rowH - 6" :fill="o.entryId === chosen ? 'var(--petrol-wash)' : 'transparent'" />
         <rect v-if="o.entryId === decision.verdict?.bestId" x="0" :y="24 + i * rowH" width="4" :height="rowH - 6" fill="var(--petrol)" />
@@ -68,7 +71,9 @@ function remark(o: DecisionView['options'][number]): string {
 .mean { fill: var(--ink); }
 .best .bar { fill: var(--petrol); opacity: .42; }
 .best .mean { fill: var(--petrol); }
+.remark, .name { paint-order: stroke; stroke: var(--halo, var(--sheet-2)); stroke-width: 5px; stroke-linejoin: round; }
 .remark { fill: var(--ink-2); }
+.wide { --halo: var(--sheet); }
 .off .name { fill: var(--open); }
 .off .bar, .off .mean { opacity: .22; }
 </style>

@@ -4,14 +4,16 @@ defineOptions({ inheritAttrs: false })
 defineProps<{ label: string, fault?: string, hint?: string, area?: boolean, suffix?: string }>()
 const model = defineModel<string>({ required: true })
 const id = useId()
+const attrs = useAttrs()
+const rest = computed(() => Object.fromEntries(Object.entries(attrs).filter(([name]) => name !== 'class')))
 </script>
 
 <template>
-  <div class="field">
+  <div class="field" :class="$attrs.class">
     <label :for="id">{{ label }}</label>
-    <textarea v-if="area" :id="id" v-model="model" class="in" :class="{ wrong: fault }" rows="2" v-bind="$attrs" :aria-invalid="Boolean(fault)" :aria-describedby="`${id}-more`" />
+    <textarea v-if="area" :id="id" v-model="model" class="in" :class="{ wrong: fault }" rows="2" v-bind="rest" :aria-invalid="Boolean(fault)" :aria-describedby="`${id}-more`" />
     <span v-else class="with" :class="{ has: suffix }">
-      <input :id="id" v-model="model" class="in" :class="{ wrong: fault }" autocomplete="off" v-bind="$attrs" :aria-invalid="Boolean(fault)" :aria-describedby="`${id}-more`">
+      <input :id="id" v-model="model" class="in" :class="{ wrong: fault }" autocomplete="off" v-bind="rest" :aria-invalid="Boolean(fault)" :aria-describedby="`${id}-more`">
       <span v-if="suffix" class="lab suffix" aria-hidden="true">{{ suffix }}</span>
     </span>
     <p :id="`${id}-more`" :class="fault ? 'fault' : 'note'">{{ fault || hint }}</p>

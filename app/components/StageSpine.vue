@@ -28,7 +28,7 @@ const WORDS = { done: 'done', skipped: 'skipped', open: 'open' } as const
 button { position: relative; display: grid; grid-template-columns: 34px minmax(0, 1fr); align-items: center; width: 100%; min-height: 52px; padding: 0 6px 0 13px; border: 1px solid transparent; background: none; text-align: left; font-weight: 500; color: var(--ink-2); cursor: pointer; }
 button::before { content: ''; position: absolute; left: 23px; top: -26px; height: 52px; width: 1px; background: var(--rule-2); }
 button:first-child::before { display: none; }
-svg { position: relative; }
+svg { position: relative; z-index: 1; }
 button:hover .words { text-decoration: underline; text-underline-offset: 3px; }
 button.on { background: var(--sheet); color: var(--ink); font-weight: 600; border-color: var(--rule) var(--sheet) var(--rule) var(--rule); margin-right: -1px; width: calc(100% + 1px); border-radius: var(--radius) 0 0 var(--radius); }
 .words { font-style: normal; color: inherit; }

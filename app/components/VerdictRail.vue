@@ -7,9 +7,11 @@ const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
 const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', debris: 'debris', option: 'option', value: 'terms' }
 const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
+/** the newest of each kind; the older ones stand in the log */
+const findings = computed(() => [a.value?.debris, a.value?.compression, a.value?.oil, a.value?.turnOver].filter(j => j !== null && j !== undefined))
 const next = computed(() => a.value?.next[0])
 const verdict = computed(() => a.value?.decision.verdict)
-const { approved } = { approved: computed(() => a.value?.approved?.body.frozen) }
+const approved = computed(() => a.value?.approved?.body.frozen)
 </script>
 
 <template>
@@ -21,9 +23,9 @@ const { approved } = { approved: computed(() => a.value?.approved?.body.frozen) 
         <p>{{ s.reason }}</p><p class="clear">Cleared by: {{ s.clearedBy }}</p>
       </div>
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
-      <section v-if="a.judgements.length">
+      <section v-if="findings.length">
         <h3 class="lab">What the findings say</h3>
-        <details v-for="j in [...a.judgements].reverse()" :key="j.entryId">
+        <details v-for="j in findings" :key="j.entryId">
           <summary><StateMark :mark="j.mark" bare /><span>{{ j.headline }}</span></summary>
           <p v-for="d in j.details" :key="d">{{ d }}</p>
         </details>
@@ -39,7 +41,7 @@ const { approved } = { approved: computed(() => a.value?.approved?.body.frozen) 
         <h3 class="lab">Agreed</h3>
         <p class="head">{{ approved.name }}</p>
       </section>
-      <section v-if="verdict" data-test="lean">
+      <section v-if="verdict && !a.closed" data-test="lean">
         <h3 class="lab">{{ approved ? 'Where it stands now' : 'Where it leans' }}</h3>
         <p class="head" aria-live="polite">{{ verdict.headline }}</p>
         <MoneyScale :decision="a.decision" :currency="sheet.policy.value.currency" @pick="sheet.open('decide')" />

@@ -31,7 +31,7 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   const baseId = plan.base?.id ?? null
   const start = (): D => plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank()
   const fresh = (): Kept<D> => ({ id: ulid(), supersedes: baseId, at: null, data: start() })
-  const kept = ref(load(key) ?? fresh()) as Ref<Kept<D>>
+  const kept = ref(rebased(load<D>(key)) ?? fresh()) as Ref<Kept<D>>
   const draft = computed(() => kept.value.data)
   const touched = computed(() => kept.value.supersedes !== baseId || JSON.stringify(kept.value.data) !== JSON.stringify(start()))
   const faults = ref<Fault[]>([])
@@ -41,6 +41,8 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   watch(kept, value => store(key, touched.value ? value : null), { deep: true })
   watch(sheet.correction, (entry) => {
     if (entry && entry.kind === plan.kind && !plan.base) {
+      // what was being typed is put aside and comes back after the correction
+      if (touched.value && kept.value.supersedes === null) store(`${key}:aside`, kept.value)
       kept.value = { id: ulid(), supersedes: entry.id, at: null, data: plan.fromBody(entry.body as BodyOf[K], entry.how) }
       faults.value = []
       message.value = ''
@@ -71,16 +73,30 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
     }
     // refused, so nothing is on disk: the next attempt is a new entry, with the hour it is really logged
     if (outcome.status !== 0) Object.assign(kept.value, { id: ulid(), at: null })
+    if (outcome.status === 409 && supersedes) kept.value.supersedes = successor(supersedes)
     message.value = outcome.message
     faults.value = outcome.faults
     return false
   }
 
   function clear(): void {
-    kept.value = fresh()
+    kept.value = load<D>(`${key}:aside`) ?? fresh()
+    store(`${key}:aside`, null)
     faults.value = []
     message.value = ''
     store(key, null)
+  }
+
+  /** The entry that took the place of another one; null when that was undone. */
+  function successor(id: string): string | null {
+    const next = sheet.job.value.entries.find(e => e.supersedes === id)
+    if (!next) return id
+    return next.kind === 'void' ? null : successor(next.id)
+  }
+
+  /** A kept draft of a standing entry corrects whatever stands now. */
+  function rebased(draft: Kept<D> | null): Kept<D> | null {
+    return draft && plan.base ? { ...draft, supersedes: baseId } : draft
   }
 
   /** the fault of one field of the body, for the words beside it */

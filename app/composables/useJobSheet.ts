@@ -17,8 +17,8 @@ export interface JobSheet {
   inForce: ComputedRef<Entry[]>
   /** what is being typed counts in the judgement */
   typing: ComputedRef<boolean>
-  stage: Ref<Stage>
-  form: Ref<FormName | null>
+  stage: ComputedRef<Stage>
+  form: ComputedRef<FormName | null>
   open(stage: Stage, form?: FormName | null): void
   /** puts what a form holds into the judgement, or takes it out again */
   propose(form: string, entry: Entry | null): void
@@ -52,6 +52,8 @@ export function useJobSheet(first: JobView): JobSheet {
   const { assessment } = useAssess(() => file.value, () => typed.value)
   const inForce = computed(() => entriesInForce(job.value.entries))
   const kept = useStoredPlace(first.id)
+  // the stage that was in hand when the job was opened: logging does not turn the page
+  watch(assessment, (a) => { if (a && !kept.value.stage) kept.value = { stage: a.stage, form: null } })
   const lastLogged = ref<Entry | null>(null)
   const correction = ref<Entry | null>(null)
   const trouble = ref('')
@@ -81,7 +83,7 @@ export function useJobSheet(first: JobView): JobSheet {
       tabs?.postMessage('logged')
     }
     else if (outcome.status === 409) {
-      void reload()
+      await reload()
     }
     return outcome
   }
@@ -105,8 +107,8 @@ export function useJobSheet(first: JobView): JobSheet {
   return {
     job, policy: computed(() => shop.policy), assessment, inForce, lastLogged, correction, trouble,
     typing: computed(() => typed.value.length > 0),
-    stage: computed(() => kept.value.stage ?? assessment.value?.stage ?? 'first_look') as unknown as Ref<Stage>,
-    form: computed(() => kept.value.form) as unknown as Ref<FormName | null>,
+    stage: computed(() => kept.value.stage ?? 'book_in'),
+    form: computed(() => kept.value.form),
     open, log, undo, correct, reload,
     propose(form, entry) {
       const { [form]: _, ...others } = proposals.value
@@ -117,7 +119,7 @@ export function useJobSheet(first: JobView): JobSheet {
 
 /** Where this job was left, so that it is found again as it was. */
 function useStoredPlace(jobId: string) {
-  return useLocalStorage<{ stage: Stage | null, form: FormName | null }>(`remedium:place:${jobId}`, { stage: null, form: null })
+  return useLocalStorage<{ stage: Stage | null, form: FormName | null }>(`remedium:place:${jobId}`, { stage: null, form: null }, { listenToStorageChanges: false })
 }
 
 export function useSheet(): JobSheet {

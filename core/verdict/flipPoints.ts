@@ -12,6 +12,8 @@ export interface FlipPoint {
   optionId: string
   lineId: string | null
   label: string
+  /** what kind of fact it is: whether a line is needed, its price, its hours, whether the work holds */
+  about: 'need' | 'price' | 'hours' | 'success'
   unit: 'money' | 'hours' | 'chance'
   /** the expected figure now */
   now: number
@@ -36,6 +38,7 @@ export function leadingOption(options: OptionJudgement[], fallback: Fallback, ru
 interface Variable {
   lineId: string | null
   label: string
+  about: FlipPoint['about']
   unit: FlipPoint['unit']
   now: number
   low: number
@@ -44,8 +47,6 @@ interface Variable {
   /** mean cost = meanAt0 + slope × x */
   meanAt0: number
   slope: number
-  /** chance of success = x where true, fixed otherwise */
-  isSuccess: boolean
   /** largest x that keeps P90 within the cap; null when the cap never bites */
   capBreak: number | null
 }
@@ -55,15 +56,19 @@ const SEARCH_TOP = 1e7
 
 /**
  * The exact figures at which the choice changes, one uncertain line or chance at a time, all else staying as it is.
- * A line's price is taken as known exactly at the flip. Sorted with the nearest first.
+ * A line's price is taken as known exactly at the flip. What can be found out
+ * (a line's price or chance) comes before what can only be guessed (whether the work holds); then the nearest first.
  */
 export function flipPoints(entries: EntryOf<'option'>[], options: OptionJudgement[], fallback: Fallback, money: Money, policy: ShopPolicy): FlipPoint[] {
   const flips = options.filter(o => o.mends && o.ruledOut === null && o.valueAfter !== null).flatMap((option) => {
     const entry = entries.find(e => e.id === option.entryId)
     return entry ? variablesOf(entry, option, money, policy).flatMap(v => flipsOf(v, option, options, fallback, money, policy.leadRule)) : []
   })
-  return flips.sort((a, b) => Number(b.plausible) - Number(a.plausible) || distance(a) - distance(b))
+  return flips.sort((a, b) => Number(b.plausible) - Number(a.plausible) || KNOWABLE[a.about] - KNOWABLE[b.about] || distance(a) - distance(b))
 }
+
+/** What a look inside settles first; whether the work will hold can only be guessed. */
+const KNOWABLE = { need: 0, price: 1, hours: 2, success: 3 } as const
 
 const distance = (f: FlipPoint): number => Math.abs(f.at - f.now) / Math.max(f.unit === 'chance' ? 0.5 : f.now, TIE)
 
@@ -71,8 +76,8 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
   const { lines } = entry.body
   const costs = lines.filter(l => l.type !== 'sale')
   const success: Variable = {
-    lineId: null, label: 'chance that it holds', unit: 'chance', now: option.successChance, low: 0, high: 1, top: 1,
-    meanAt0: option.mean, slope: 0, isSuccess: true, capBreak: null,
+    lineId: null, label: `chance that ‘${option.name}’ holds`, about: 'success', unit: 'chance', now: option.successChance, low: 0, high: 1, top: 1,
+    meanAt0: option.mean, slope: 0, capBreak: null,
   }
   const perLine = costs.filter(l => l.high > l.low || l.chance < 1 || l.priceKind === 'estimate').flatMap(line => [priceOf(line), ...(line.chance < 1 ? [chanceOf(line)] : [])])
   return [...(option.successChance < 1 ? [success] : []), ...perLine]
@@ -86,8 +91,8 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     const scale = lineScale(line, policy) / major
     const shape = pertShape({ a: line.low * major, m: line.likely * major, b: line.high * major })
     return {
-      lineId: line.id, label: line.text, unit: hours ? 'hours' : 'money', now: shape.mean, low: line.low * major, high: line.high * major, top: SEARCH_TOP,
-      meanAt0: option.mean - line.chance * shape.mean * scale, slope: line.chance * scale, isSuccess: false,
+      lineId: line.id, label: line.text, about: hours ? 'hours' : 'price', unit: hours ? 'hours' : 'money', now: shape.mean, low: line.low * major, high: line.high * major, top: SEARCH_TOP,
+      meanAt0: option.mean - line.chance * shape.mean * scale, slope: line.chance * scale,
       capBreak: money.cap === null || line.chance === 0 ? null : priceCapBreak(line.chance, scale, money.cap, rest(line)),
     }
   }
@@ -96,8 +101,8 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     const mean = pertShape({ a: line.low, m: line.likely, b: line.high }).mean * scale
     const needed = costs.map(l => l.id === line.id ? { ...l, chance: 1 } : l)
     return {
-      lineId: line.id, label: `chance of ${line.text}`, unit: 'chance', now: line.chance, low: 0, high: 1, top: 1,
-      meanAt0: option.mean - line.chance * mean, slope: mean, isSuccess: false,
+      lineId: line.id, label: `chance that ‘${line.text}’ is needed`, about: 'need', unit: 'chance', now: line.chance, low: 0, high: 1, top: 1,
+      meanAt0: option.mean - line.chance * mean, slope: mean,
       capBreak: money.cap === null ? null : chanceCapBreak(money.cap, rest(line), optionCost(needed, policy, 1024)),
     }
   }
@@ -124,7 +129,7 @@ function chanceCapBreak(cap: number, rest: Distribution, needed: Distribution): 
 function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[], fallback: Fallback, money: Money, rule: LeadRule): FlipPoint[] {
   const value = option.valueAfter ?? 0
   const at = (x: number): OptionJudgement => {
-    const q = v.isSuccess ? x : option.successChance
+    const q = v.about === 'success' ? x : option.successChance
     const mean = v.meanAt0 + v.slope * x
     const spent = mean + (1 - q) * option.comeback
     const expHours = q * option.hoursOk + (1 - q) * option.hoursFail
@@ -157,7 +162,7 @@ function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[
       const beyond = side[i + 1]?.x ?? (direction === 'above' ? v.top : 0)
       const after = bestAt((b.x + beyond) / 2)
       if (after?.entryId !== here?.entryId) {
-        return [{ optionId: option.entryId, lineId: v.lineId, label: v.label, unit: v.unit, now: v.now, at: b.x, direction, from: name(here), to: name(after), because: b.because, plausible: b.x >= v.low - TIE && b.x <= v.high + TIE }]
+        return [{ optionId: option.entryId, lineId: v.lineId, label: v.label, about: v.about, unit: v.unit, now: v.now, at: b.x, direction, from: name(here), to: name(after), because: b.because, plausible: b.x >= v.low - TIE && b.x <= v.high + TIE }]
       }
     }
     return []

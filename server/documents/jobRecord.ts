@@ -92,23 +92,32 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   }
 
   function agreement(): unknown[] {
-    if (!approved) return []
-    const { frozen } = approved.body
-    const figure = (line: EstimateLine, value: number): string => HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, frozen.currency), frozen.currency, true)
+    const leading = inForce.find(e => e.id === decision.verdict?.bestId)
+    if (approved) {
+      const { frozen } = approved.body
+      return [heading('What was agreed'), { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] }, ...lines(frozen.lines, frozen.currency, frozen.labourRateMinor, frozen.taxPct), signatures()]
+    }
+    if (leading?.kind !== 'option') return []
+    return [heading(`Line by line: ${printable(leading.body.name)}`), ...lines(leading.body.lines, policy.currency, policy.labourRateMinor, policy.taxPct), { text: 'I have seen what is certain and what is not, and agree to this way up to the amount of ______________ .', margin: [0, 8, 0, 0] }, signatures()]
+  }
+
+  function lines(all: EstimateLine[], currency: string, rateMinor: number, taxPct: number): unknown[] {
+    const figure = (line: EstimateLine, value: number): string => HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, currency), currency, true)
     const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({ text, color: SECOND, fontSize: 9, alignment: i > 1 ? 'right' : 'left' }))
-    const rows = frozen.lines.map(line => [
+    const rows = all.map(line => [
       { stack: [{ text: printable(line.text) }, ...(line.why ? [{ text: printable(line.why), fontSize: 8.5, color: SECOND }] : [])] },
       { text: line.priceKind ?? LINE_TYPES[line.type].toLowerCase(), fontSize: 9 },
       ...[line.low, line.likely, line.high].map(value => ({ text: figure(line, value), alignment: 'right' })),
       { text: line.chance >= 1 ? 'sure' : `${Math.round(100 * line.chance)} %`, alignment: 'right' },
     ])
     return [
-      heading('What was agreed'),
-      { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] },
-      { text: `Labour ${moneyText(toMajor(frozen.labourRateMinor, frozen.currency), frozen.currency, true)} an hour${frozen.taxPct ? `, tax ${frozen.taxPct} % included in the sums` : ''}.`, fontSize: 9, color: SECOND },
+      { text: `Labour ${moneyText(toMajor(rateMinor, currency), currency, true)} an hour${taxPct ? `, tax ${taxPct} % included in the sums` : ''}. Chance: how likely the line is needed.`, fontSize: 9, color: SECOND },
       { table: { headerRows: 1, widths: ['*', 52, 58, 58, 58, 40], body: [header, ...rows] }, layout: TABLE_LAYOUT },
-      { columns: [{ text: '\n\n________________________\nOwner', fontSize: 9, color: SECOND }, { text: '\n\n________________________\nFor the shop', fontSize: 9, color: SECOND }] },
     ]
+  }
+
+  function signatures(): unknown {
+    return { columns: ['Owner', 'For the shop'].map(who => ({ text: `\n\n________________________\n${who}`, fontSize: 9, color: SECOND })) }
   }
 
   function log(): unknown[] {

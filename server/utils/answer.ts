@@ -1,5 +1,6 @@
 import type { EventHandlerRequest, H3Event } from 'h3'
-import { z } from 'zod'
+import type { z } from 'zod'
+import { wordsOf } from '#shared/schemas/words'
 import { Refusal } from '../db/refusal'
 
 type Handler<T> = (event: H3Event<EventHandlerRequest>) => T | Promise<T>
@@ -27,7 +28,7 @@ const LARGEST_BODY = 8 * 1024 * 1024
 export async function readChecked<S extends z.ZodType>(event: H3Event<EventHandlerRequest>, schema: S): Promise<z.output<S>> {
   const parsed = schema.safeParse(await readJson(event))
   if (parsed.success) return parsed.data
-  const fields = parsed.error.issues.flatMap(faultsOf)
+  const fields = parsed.error.issues.map(issue => ({ field: issue.path.map(String).join('.') || 'body', message: wordsOf(issue) }))
   throw new Refusal(422, fields.length === 1 ? fields[0]?.message ?? 'Something is missing.' : `${fields.length} things need correcting.`, fields)
 }
 
@@ -41,19 +42,6 @@ export async function readJson(event: H3Event<EventHandlerRequest>): Promise<unk
     throw new Refusal(422, 'This could not be read as JSON.', [{ field: 'body', message: 'Send JSON.' }])
   }
 }
-
-interface Fault { field: string, message: string }
-/** A field that may be one of several shapes is reported by the shape that came closest. */
-function faultsOf(issue: z.core.$ZodIssue): Fault[] {
-  if (issue.code === 'invalid_union' && issue.errors.length) {
-    const closest = [...issue.errors].sort((a, b) => depth(b) - depth(a) || a.length - b.length)[0] ?? []
-    if (depth(closest) > 0) return closest.flatMap(inner => faultsOf({ ...inner, path: [...issue.path, ...inner.path] } as z.core.$ZodIssue))
-  }
-  const field = issue.path.map(String).join('.') || 'body'
-  const unknown = issue.code === 'unrecognized_keys' ? `${issue.keys.join(', ')} is not a field here.` : issue.message
-  return [{ field, message: unknown }]
-}
-const depth = (issues: z.core.$ZodIssue[]): number => Math.max(0, ...issues.map(i => i.code === 'unrecognized_keys' ? -1 : i.path.length))
 
 export function routeId(event: H3Event<EventHandlerRequest>, name = 'id'): string {
   return getRouterParam(event, name) ?? ''

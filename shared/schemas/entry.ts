@@ -7,7 +7,7 @@ import {
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { UNITS } from '#core/units/unitTable'
-import { amount, count, idText, keyOf, longText, nullable, optionalText, share, shortText } from './words'
+import { amount, count, idText, keyOf, longText, nullable, optionalText, share, shortText, wordsOf } from './words'
 
 /** A quantity of one kind, read in any unit of that kind, within what can be. */
 function quantity(kind: string, what: string, max: number) {
@@ -129,7 +129,7 @@ const envelope = z.strictObject({
   if (FINDING_KINDS.includes(entry.kind) && entry.how === null) check.addIssue({ code: 'custom', path: ['how'], message: 'Say how it was got: measured, by feel, by eye, claimed or estimated.' })
   if (entry.kind === 'void' && entry.supersedes === null) check.addIssue({ code: 'custom', path: ['supersedes'], message: 'Say which entry is undone.' })
   const body = BODY_SCHEMAS[entry.kind].safeParse(entry.body)
-  if (!body.success) for (const issue of body.error.issues) check.addIssue({ code: 'custom', path: ['body', ...issue.path], message: issue.message })
+  if (!body.success) for (const issue of body.error.issues) check.addIssue({ code: 'custom', path: ['body', ...issue.path], message: wordsOf(issue) })
 })
 
 /** An entry as it arrives or is read back. */

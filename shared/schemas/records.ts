@@ -6,7 +6,7 @@ import type { EngineFacts, ShopPolicy } from '#core/job/jobFile'
 import type { SpecItem, SpecValue } from '#core/spec/specValue'
 import { SPEC_ITEMS, SPEC_SOURCES } from '#core/spec/specValue'
 import { UNITS } from '#core/units/unitTable'
-import { count, idText, keyOf, nullable, optionalText, shortText } from './words'
+import { count, idText, keyOf, nullable, optionalText, shortText, wordsOf } from './words'
 import { entrySchema } from './entry'
 
 export const customerSchema = z.strictObject({ name: shortText('Owner\'s name', 120), contact: optionalText('Telephone or address', 300) })
@@ -55,11 +55,23 @@ export const machineSchema = z.strictObject({
   meterSource: z.enum(['measured', 'claimed', 'estimated'], { error: 'Meter: say whether it was read, claimed or estimated.' }),
 })
 
+/** Either the id of something known here, or all that is needed to add it. */
+function knownOr<T extends z.ZodType>(what: string, full: T) {
+  const known = z.strictObject({ id: idText(what) })
+  return z.unknown().transform((value, check): z.output<T> | { id: string } => {
+    const refers = typeof value === 'object' && value !== null && 'id' in value
+    const parsed = (refers ? known : full).safeParse(value)
+    if (parsed.success) return parsed.data as z.output<T> | { id: string }
+    for (const issue of parsed.error.issues) check.addIssue({ code: 'custom', path: issue.path, message: wordsOf(issue, what) })
+    return z.NEVER
+  })
+}
+
 /** Booking in: the machine is new, or one that has been here before. */
 export const newJobSchema = z.strictObject({
   id: idText('Job'),
-  customer: z.union([z.strictObject({ id: idText('Owner') }), customerSchema], { error: 'Give the owner\'s name.' }),
-  machine: z.union([z.strictObject({ id: idText('Machine') }), machineSchema], { error: 'Give the machine a kind and a name.' }),
+  customer: knownOr('Owner', customerSchema),
+  machine: knownOr('Machine', machineSchema),
   facts: nullable(factsSchema),
   spec: specListSchema,
   entries: z.array(entrySchema).max(60, 'Too many entries at once.'),

@@ -23,3 +23,9 @@ export const idText = (what: string) => z.string({ error: `${what} has no id.` }
 export const amount = (what: string) => z.number({ error: `${what}: type a figure.` }).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
 export const share = (what: string) => z.number({ error: `${what}: type a figure between 0 and 100 %.` }).min(0, `${what} can't be less than 0 %.`).max(1, `${what} can't be more than 100 %.`)
 export const count = (what: string, min: number, max: number) => z.number({ error: `${what}: type a whole number.` }).int(`${what} must be a whole number.`).min(min, `${what} must be at least ${min}.`).max(max, `${what} can be at most ${max}.`)
+
+/** An issue in words of its own, where Zod's would speak of keys and objects. */
+export function wordsOf(issue: z.core.$ZodIssue, what = 'This'): string {
+  if (issue.code === 'unrecognized_keys') return `${issue.keys.join(', ')} is not a field here.`
+  return /^Invalid|expected/i.test(issue.message) ? `${what} is missing or not of the right kind.` : issue.message
+}

@@ -31,6 +31,11 @@ const judged = computed(() => sheet.assessment.value?.compression?.entryId === f
 const band = computed(() => COMPRESSION_BANDS[facts.value.engineClass])
 const limit = computed(() => specFor('compression_limit', sheet.job.value.spec, facts.value.engineClass, facts.value.displacementCc))
 const full = computed(() => band.value.high * 1.25)
+const ticks = computed(() => {
+  const top = convert(full.value, 'kPa', draft.value.unit || 'bar')
+  const step = [1, 2, 4, 10, 20, 25, 50, 100, 200, 400].find(s => top / s <= 8) ?? 500
+  return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({ text: String(i * step), kpa: convert(i * step, draft.value.unit || 'bar', 'kPa') }))
+})
 const x = (kpa: number): number => 10 + 480 * Math.min(1, Math.max(0, kpa / full.value))
 const kpaOf = (text: string): number | null => {
   const value = figure(text)
@@ -52,7 +57,7 @@ const readings = computed(() => [{ name: 'dry', kpa: kpaOf(draft.value.dry), up:
         <rect :x="x(band.low)" y="40" :width="x(band.high) - x(band.low)" height="16" fill="var(--good)" opacity=".22" />
         <text :x="(x(band.low) + x(band.high)) / 2" y="34" text-anchor="middle" font-size="13" fill="var(--good)">usual for the class</text>
         <path d="M10 56H490" stroke="var(--ink-2)" />
-        <g v-for="i in 6" :key="i"><path :d="`M${10 + (i - 1) * 96} 56v6`" stroke="var(--ink-2)" /><text :x="10 + (i - 1) * 96" y="76" :text-anchor="i === 1 ? 'start' : i === 6 ? 'end' : 'middle'" font-size="13" fill="var(--ink-2)">{{ shown(full * (i - 1) / 5) }}</text></g>
+        <g v-for="t in ticks" :key="t.text"><path :d="`M${x(t.kpa)} 56v6`" stroke="var(--ink-2)" /><text :x="x(t.kpa)" y="76" text-anchor="middle" font-size="13" fill="var(--ink-2)">{{ t.text }}</text></g>
         <g v-if="limit"><path :d="`M${x(limit.value)} 28V60`" stroke="var(--past)" stroke-width="2" stroke-dasharray="4 3" /><text :x="x(limit.value) - 4" y="34" text-anchor="end" font-size="13" fill="var(--past)">{{ SPEC_SOURCES[limit.source] }} {{ shown(limit.value) }}</text></g>
         <g v-for="r in readings" :key="r.name"><path :d="r.up ? `M${x(r.kpa)} 54l-7-13h14z` : `M${x(r.kpa)} 57l-7 13h14z`" fill="var(--ink)" /><text :x="x(r.kpa) + 10" :y="r.up ? 50 : 70" font-size="14" font-weight="600" fill="var(--ink)">{{ r.name }}</text></g>
       </svg>

@@ -23,7 +23,7 @@ const newDraft = (): Draft => ({
   words: '', since: '', claims: [{ text: '', howKnown: '' }],
   useClass: 'private', running: '', asIs: '', cap: '', deadline: '',
 })
-const draft = useLocalStorage<Draft>('remedium:draft:new', newDraft, { mergeDefaults: true })
+const draft = useLocalStorage<Draft>('remedium:draft:new', newDraft, { mergeDefaults: true, listenToStorageChanges: false })
 if (typeof route.query.machine === 'string') draft.value.machineId = route.query.machine
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -141,7 +141,7 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
 </template>
 
 <style scoped>
-.book { max-width: 1120px; }
+.book { padding-right: max(20px, calc(100% - 1140px)); }
 .gap { margin: 12px 0 6px; }
 .claim { display: grid; grid-template-columns: minmax(0, 2fr) minmax(0, 1fr); gap: 10px 16px; margin-bottom: 8px; }
 .bar { margin-bottom: 12px; }

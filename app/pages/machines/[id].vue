@@ -57,4 +57,4 @@ async function save(): Promise<void> {
   </div>
 </template>
 
-<style scoped>.page { max-width: 1200px; } .bar { margin-bottom: 10px; }</style>
+<style scoped>.page { padding-right: max(20px, calc(100% - 1220px)); } .bar { margin-bottom: 10px; }</style>

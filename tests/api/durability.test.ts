@@ -1,0 +1,125 @@
+import { spawnSync } from 'node:child_process'
+import { chmodSync, existsSync, statSync, writeFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
+import { describe, expect, it } from 'vitest'
+import { call, freePort, newFolder, startBuilt } from '../server'
+import { newEntry, oilBody, openShop } from './shop'
+
+const started = (data: string, args: string[] = []) => spawnSync(process.execPath, ['scripts/start.mjs', '--data', data, ...args], { encoding: 'utf8', timeout: 60_000, env: { ...process.env, PORT: '' } })
+
+describe('what was acknowledged is on disk', () => {
+  it('survives SIGKILL in the middle of a burst of writes', async () => {
+    const server = await startBuilt()
+    const { by, jobId, log } = await openShop(server.url)
+    const acknowledged: string[] = []
+    let killed = false
+    const burst = Array.from({ length: 8 }, async () => {
+      while (!killed) {
+        const entry = newEntry(by, 'oil', oilBody(300 + acknowledged.length % 500))
+        const answer = await log(entry).catch(() => null)
+        if (answer?.status === 201) acknowledged.push(entry.id)
+        else if (!answer) return
+        if (acknowledged.length >= 250 && !killed) {
+          killed = true
+          server.child.kill('SIGKILL')
+        }
+      }
+    })
+    await Promise.all(burst)
+    expect(acknowledged.length).toBeGreaterThanOrEqual(250)
+
+    const again = await startBuilt(server.data)
+    const stored = new Set((await call(`${again.url}/api/jobs/${jobId}/entries`)).body.map((e: { id: string }) => e.id))
+    expect(acknowledged.filter(id => !stored.has(id))).toEqual([])
+    expect(await again.stop()).toBe(0)
+    const db = new Database(join(server.data, 'remedium.db'), { readonly: true })
+    expect(db.pragma('integrity_check', { simple: true })).toBe('ok')
+    db.close()
+  })
+
+  it('stops cleanly on SIGTERM and SIGINT with everything in the one file', async () => {
+    for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+      const server = await startBuilt()
+      const { by, log } = await openShop(server.url)
+      await log(newEntry(by, 'oil', oilBody()))
+      expect(await server.stop(signal)).toBe(0)
+      const wal = join(server.data, 'remedium.db-wal')
+      expect(existsSync(wal) ? statSync(wal).size : 0).toBe(0)
+      const db = new Database(join(server.data, 'remedium.db'), { readonly: true })
+      expect(db.prepare('SELECT COUNT(*) FROM entries').pluck().get()).toBe(2)
+      db.close()
+    }
+  })
+
+  it('listens on this machine only, unless told otherwise', async () => {
+    const server = await startBuilt(undefined, { HOST: '' })
+    const outside = await fetch(server.url.replace('127.0.0.1', '127.0.0.2')).then(() => 'answered', () => 'refused')
+    expect(outside).toBe('refused')
+    await server.stop()
+  })
+})
+
+describe('what can be wrong with the place', () => {
+  it('a database from a newer version is left alone', async () => {
+    const server = await startBuilt()
+    await server.stop()
+    const file = join(server.data, 'remedium.db')
+    const db = new Database(file)
+    db.prepare('INSERT INTO schema_migrations VALUES (\'999_later.sql\', \'2030-01-01\')').run()
+    db.pragma('wal_checkpoint(TRUNCATE)')
+    db.close()
+    const { status, stderr } = started(server.data, ['--port', String(await freePort())])
+    expect(status).toBe(1)
+    expect(stderr).toContain('last used by a newer Remedium (999_later.sql)')
+    expect(stderr).not.toContain('    at ')
+  })
+
+  it('a file that is no database is left alone', async () => {
+    const data = newFolder()
+    writeFileSync(join(data, 'remedium.db'), 'not a database, but a shopping list, and quite a long one at that'.repeat(50))
+    const { status, stderr } = started(data, ['--port', String(await freePort())])
+    expect(status).toBe(1)
+    expect(stderr).toContain('is not a sound database')
+  })
+
+  it('a folder that can\'t be written, a port in use and a wrong option are said in words', async () => {
+    // a file where the folder should be stops root as well, whom a folder's permissions do not
+    const blocked = join(newFolder(), 'taken')
+    writeFileSync(blocked, '')
+    chmodSync(blocked, 0o444)
+    expect(started(join(blocked, 'shop')).stderr).toContain('can\'t write to the data folder')
+
+    const holder = createServer()
+    const port = await freePort()
+    await new Promise<void>(done => holder.listen(port, '127.0.0.1', done))
+    const taken = started(newFolder(), ['--port', String(port)])
+    holder.close()
+    expect(taken).toMatchObject({ status: 1, stderr: expect.stringContaining(`port ${port} on 127.0.0.1 is in use`) })
+    expect(started(newFolder(), ['--prot', '1']).stderr).toContain('I don\'t know --prot')
+    expect(started(newFolder(), ['--port', 'x']).stderr).toContain('must be a whole number')
+  })
+})
+
+describe('the command line', () => {
+  const calc = (args: string[], input: string) => spawnSync('node', ['scripts/calc.mjs', ...args], { input, encoding: 'utf8' })
+  it('answers one calculation, and exits 2 on bad input', () => {
+    expect(JSON.parse(calc(['oil_adjust'], '{"volume_now_ml": 880, "target_ml": 550}').stdout)).toEqual({ action: 'drain', amount_ml: 330 })
+    const wrong = calc(['oil_adjust'], '{"volume_now_ml": 880}')
+    expect(wrong.status).toBe(2)
+    expect(JSON.parse(wrong.stdout)).toMatchObject({ error: 'missing', field: 'target_ml' })
+    expect(calc(['no_such_thing'], '{}').status).toBe(2)
+    expect(calc(['pert'], '{').status).toBe(2)
+  })
+
+  it('answers thousands of lines in one go, a bad one among them', () => {
+    const lines = Array.from({ length: 5000 }, (_, i) => i === 2500 ? 'rubbish' : JSON.stringify({ fn: 'oil_adjust', inputs: { volume_now_ml: i, target_ml: 0 } }))
+    const { stdout, status } = calc(['--lines'], `${lines.join('\n')}\n`)
+    const answers = stdout.trim().split('\n').map(l => JSON.parse(l) as Record<string, unknown>)
+    expect(status).toBe(0)
+    expect(answers).toHaveLength(5000)
+    expect(answers[4999]).toEqual({ action: 'drain', amount_ml: 4999 })
+    expect(answers[2500]).toMatchObject({ error: 'not_a_number', field: 'line' })
+  })
+})

@@ -1,0 +1,31 @@
+import { ulid } from 'ulid'
+import type { BodyOf, Entry, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
+import type { EngineFacts, JobFile, ShopPolicy } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
+import type { HowGot, MachineKind } from '#core/job/vocabulary'
+import type { SpecValue } from '#core/spec/specValue'
+
+export const FACTS: EngineFacts = { engineClass: 'S4', cycle: 'four', displacementCc: 148, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'none', bore: 'bare', fuelFeed: 'float', cooling: 'air' }
+export const SHEET: SpecValue[] = [
+  { item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null },
+  { item: 'oil_full_mark', value: 550, unit: 'mL', source: 'maker', note: null },
+  { item: 'oil_low_mark', value: 400, unit: 'mL', source: 'maker', note: null },
+]
+
+export function entry<K extends EntryKind>(kind: K, body: BodyOf[K], more: { how?: HowGot | null, supersedes?: string, id?: string } = {}): Entry {
+  return { id: more.id ?? ulid(), kind, at: '2026-05-04T09:00:00.000Z', by: 'P', how: more.how ?? 'measured', body, supersedes: more.supersedes ?? null } as Entry
+}
+
+export function file(entries: Entry[], { facts = {}, spec = SHEET, policy = {}, kind = 'walk_behind_mower' }: { facts?: Partial<EngineFacts>, spec?: SpecValue[], policy?: Partial<ShopPolicy>, kind?: MachineKind } = {}): JobFile {
+  return { machineKind: kind, facts: { ...FACTS, ...facts }, spec, entries, policy: { ...DEFAULT_POLICY, labourRateMinor: 5000, ...policy } }
+}
+
+let n = 0
+export const line = (type: EstimateLine['type'], likely: number, more: Partial<EstimateLine> = {}): EstimateLine => ({ id: `L${++n}`, type, text: more.text ?? type, why: null, low: likely, likely, high: likely, chance: 1, priceKind: null, ...more })
+export const option = (name: string, way: OptionBody['way'], lines: EstimateLine[], more: Partial<OptionBody> = {}): Entry =>
+  entry('option', { name, way, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 100, hoursFail: 0, ruledOut: null, ...more }, { how: null })
+export const terms = (running: number | null, asIs: number | null, cap: number | null = null): Entry =>
+  entry('terms', { useClass: 'private', runningValueMinor: running === null ? null : running * 100, asIsValueMinor: asIs === null ? null : asIs * 100, capMinor: cap === null ? null : cap * 100, deadline: null }, { how: null })
+export const oil = (reading: BodyOf['oil']['reading'], more: Partial<BodyOf['oil']> = {}): Entry => entry('oil', { reading, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', note: null, ...more })
+export const compression = (dry: number | null, wet: number | null, unit = 'bar', more: Partial<BodyOf['compression']> = {}): Entry =>
+  entry('compression', { feel: null, dry: dry === null ? null : { value: dry, unit }, wet: wet === null ? null : { value: wet, unit }, throttleOpen: true, pulls: 6, temperature: 'warm', release: 'none', note: null, ...more })

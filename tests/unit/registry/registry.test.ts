@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest'
+import { CALCULATORS, calculate, describeCalculators, isFailure } from '#core/calculators'
+import { calc, refusal } from '../../calc'
+
+/** Worked examples: name, inputs, answer to six significant figures. */
+const EXAMPLES: [string, unknown, unknown][] = [
+  ['unit_convert', { value: 21, from_unit: 'ft.lbf', to_unit: 'N.m' }, { value: 28.4722 }],
+  ['unit_round', { value: 28.4721769, unit: 'N.m' }, { value: 28.5, text: '28.5' }],
+  ['oil_volume', { points: [[0, 400], [12, 540], [30, 800]], reading: 18 }, { volume_ml: 626.667, extrapolated: false }],
+  ['oil_tilt', { reading_mm: 25, tilt_deg: 5, offset_mm: 40 }, { level_reading_mm: 21.5005, error_mm: 3.49955, status: 'ok' }],
+  ['oil_consumption', { v0_ml: 1000, v1_ml: 850, added_ml: 100, hours: 25 }, { used_ml: 250, ml_per_h: 10, ml_per_1000km: null, pct_of_fuel: null, state: 'used' }],
+  ['dynamic_cr', { static_cr: 10, stroke_mm: 60, rod_mm: 110, ivc_abdc_deg: 50 }, { eff_stroke_mm: 51.7111, dcr: 8.75666 }],
+  ['expected_cranking', { eff_cr: 8.757 }, { p_gauge_kpa: 1425.05, low_kpa: 1268.12, high_kpa: 1599.97 }],
+  ['hose_correct', { p_gauge_kpa: 700, swept_eff_ml: 30, clearance_ml: 5, hose_ml: 2 }, { factor_abs: 1.42067, p_gauge_corr_kpa: 1037.09 }],
+  ['wet_dry', { dry_kpa: 500, wet_kpa: 610 }, { rise_pct: 22, oil_volume_factor: 1, posterior: { rings: 0.853573, top_end: 2.96071e-5, both: 0.146398 }, status: 'rings' }],
+  ['comp_to_standard', { p_gauge_kpa: 800, altitude_m: 1000 }, { factor: 1.1274, p_std_kpa: 901.924 }],
+  ['debris_score', { items: [{ material: 'bronze', amount: 'some', largest_um: 250 }], hours_since_oil: 60 }, { score: 34.3326, state: 'watch', item_scores: [34.3326], sources: ['small_end_bush', 'thrust_washer', 'bearing_cage', 'oil_pump_or_worm'] }],
+  ['pert', { a: 2, m: 3, b: 8 }, { mean: 3.66667, var: 1.03175, alpha: 1.66667, beta: 4.33333, p10: 2.45596, p50: 3.51172, p90: 5.11161, var_classic: 1 }],
+  ['cost_distribution', { labour: [{ a: 2, m: 3, b: 8 }], rate_per_h: 50, parts: [{ price: 100, p: 1 }] }, { mean: 283.333, sd: 50.7875, p10: 222.798, p50: 275.586, p90: 355.58 }],
+  ['decide', { options: [{ name: 'repair', mean_cost: 300, p90: 380, value_after: 700, p_success: 0.8, comeback_cost: 100, hours_ok: 300, hours_fail: 20 }], salvage_value: 120 }, { options: [{ name: 'repair', net: 264, gain: 144, exp_hours: 244, cost_per_h: 1.31148, allowed: true }], best: 'repair' }],
+  ['evpi', { options: [{ name: 'repair', net0: 500, k: 1 }, { name: 'replace', net0: 250, k: 0 }], dist: { type: 'discrete', values: [[0, 0.7], [600, 0.3]] }, info_cost: 60 }, { best_now: 'repair', ev_now: 320, ev_perfect: 425, evpi: 105, worth_looking: true }],
+]
+
+function near(value: unknown): unknown {
+  if (typeof value === 'number') return value === 0 ? 0 : expect.closeTo(value, Math.max(0, 5 - Math.floor(Math.log10(Math.abs(value)))) - 0.3)
+  if (Array.isArray(value)) return value.map(near)
+  if (value && typeof value === 'object') return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, near(v)]))
+  return value
+}
+
+describe('the registry', () => {
+  it.each(EXAMPLES)('%s answers its worked example with exactly its keys', (name, inputs, answer) => {
+    expect(calc(name, inputs)).toEqual(near(answer))
+  })
+
+  it('names every calculator with a schema of its inputs', () => {
+    const described = describeCalculators()
+    expect(described.map(d => d.name)).toEqual([...CALCULATORS.keys()])
+    expect(described.find(d => d.name === 'oil_tilt')?.input).toMatchObject({ type: 'object', required: ['reading_mm', 'tilt_deg', 'offset_mm'], properties: { tilt_deg: { minimum: 0, maximum: 30, description: 'degrees' } } })
+    expect(JSON.parse(JSON.stringify(described))).toEqual(described)
+  })
+
+  it.each([...CALCULATORS.keys()])('%s refuses rubbish without falling over', (name) => {
+    for (const inputs of [undefined, null, 7, 'x', [], {}]) expect(isFailure(calculate(name, inputs))).toBe(true)
+    const required = CALCULATORS.get(name)!.input.schema().required as string[]
+    for (const value of [Number.NaN, Number.POSITIVE_INFINITY, true, 'twelve', 1e308, -1e308, {}, [[[]]]]) {
+      const answer = calculate(name, Object.fromEntries(required.map(field => [field, value])))
+      if (!isFailure(answer)) expect(JSON.stringify(answer)).not.toContain('null,"')
+      else expect(answer.message.length).toBeGreaterThan(10)
+    }
+  })
+
+  it('a missing field is named before a bad one, a bad one before a contradiction', () => {
+    expect(refusal('oil_severity', { volume_ml: -5, min_ml: 9, max_ml: 5 })).toBe('missing capacity_ml')
+    expect(refusal('oil_severity', { volume_ml: -5, min_ml: 9, max_ml: 5, capacity_ml: 5 })).toBe('out_of_range volume_ml')
+    expect(refusal('oil_severity', { volume_ml: 5, min_ml: 9, max_ml: 5, capacity_ml: null })).toBe('missing capacity_ml')
+    expect(refusal('nothing_like_it', {})).toBe('bad_choice fn')
+    expect(refusal('pert', { a: 1, m: true, b: 3 })).toBe('not_a_number m')
+  })
+})

@@ -1,0 +1,24 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineConfig({
+  plugins: [{
+    name: 'migrations',
+    resolveId: id => id === '#migrations' ? '\0migrations' : undefined,
+    load(id) {
+      if (id !== '\0migrations') return undefined
+      const folder = here('./server/migrations/')
+      return `export default ${JSON.stringify(readdirSync(folder).sort().map(name => ({ name, sql: readFileSync(folder + name, 'utf8') })))}`
+    },
+  }],
+  resolve: { alias: { '#core': here('./core'), '#shared': here('./shared') } },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'unit', environment: 'node', include: ['tests/unit/**/*.test.ts'] } },
+      { extends: true, test: { name: 'api', environment: 'node', include: ['tests/api/**/*.test.ts'], testTimeout: 30_000, hookTimeout: 60_000, fileParallelism: false } },
+    ],
+  },
+})
