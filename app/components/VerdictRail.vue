@@ -19,30 +19,30 @@ const approved = computed(() => a.value?.approved?.body.frozen)
     <div v-if="!a" class="wait lab">Reading the log…</div>
     <template v-else>
       <div v-for="s in a.closed ? [] : a.stops" :key="s.id" class="stop">
-        <h3><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><circle cx="10" cy="10" r="8.6" fill="none" stroke="#fff" stroke-width="2" /><path d="M5 10h10" stroke="#fff" stroke-width="2.6" /></svg>{{ s.title }}</h3>
+        <h2><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><circle cx="10" cy="10" r="8.6" fill="none" stroke="#fff" stroke-width="2" /><path d="M5 10h10" stroke="#fff" stroke-width="2.6" /></svg>{{ s.title }}</h2>
         <p>{{ s.reason }}</p><p class="clear">Cleared by: {{ s.clearedBy }}</p>
       </div>
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
       <section v-if="findings.length">
-        <h3 class="lab">What the findings say</h3>
+        <h2 class="lab">What the findings say</h2>
         <details v-for="j in findings" :key="j.entryId">
           <summary><StateMark :mark="j.mark" bare /><span>{{ j.headline }}</span></summary>
           <p v-for="d in j.details" :key="d">{{ d }}</p>
         </details>
       </section>
       <section v-if="next && !a.closed">
-        <h3 class="lab">Look at next</h3>
+        <h2 class="lab">Look at next</h2>
         <p class="nexttitle"><b>{{ next.title }}</b> <span class="lab">{{ next.minutes }} min</span></p>
         <p class="why">{{ next.why }}</p>
         <button type="button" class="btn go" @click="start(next)">Start</button>
         <p v-for="look in a.next.slice(1, 4)" :key="look.id" class="then"><button type="button" class="link" @click="start(look)">{{ look.title }}</button><span class="lab">{{ look.minutes }} min</span></p>
       </section>
       <section v-if="approved">
-        <h3 class="lab">Agreed</h3>
+        <h2 class="lab">Agreed</h2>
         <p class="head">{{ approved.name }}</p>
       </section>
       <section v-if="verdict && !a.closed" data-test="lean">
-        <h3 class="lab">{{ approved ? 'Where it stands now' : 'Where it leans' }}</h3>
+        <h2 class="lab">{{ approved ? 'Where it stands now' : 'Where it leans' }}</h2>
         <p class="head" aria-live="polite">{{ verdict.headline }}</p>
         <MoneyScale :decision="a.decision" :currency="sheet.policy.value.currency" @pick="sheet.open('decide')" />
         <p v-if="verdict.flipWords[0]" class="flip"><b>Flips.</b> {{ verdict.flipWords[0] }}</p>
@@ -56,9 +56,9 @@ const approved = computed(() => a.value?.approved?.body.frozen)
 .rail { background: var(--sheet-2); border-left: 1px solid var(--rule-2); min-width: 0; }
 section { padding: 11px 16px 13px; border-bottom: 1px solid var(--rule); }
 section:last-child { border-bottom: 0; }
-h3.lab { margin-bottom: 5px; }
+h2.lab { margin-bottom: 5px; }
 .stop { background: var(--past); color: #fff; padding: 11px 16px; border-bottom: 1px solid #ffffff55; }
-.stop h3 { font-size: 19px; display: flex; gap: 8px; align-items: center; }
+.stop h2 { font-size: 19px; display: flex; gap: 8px; align-items: center; }
 .stop p { font-size: 14px; line-height: 1.35; margin-top: 3px; }
 .stop .clear { font: 500 14px/1.3 var(--label); letter-spacing: .02em; }
 .typing { padding: 8px 16px; background: var(--near-wash); color: var(--near); }

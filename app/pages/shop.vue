@@ -108,7 +108,7 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
 <style scoped>
 .shop { padding-right: max(20px, calc(100% - 1100px)); }
 h1 { margin-bottom: 8px; } .gap { margin-top: 12px; } .reason { margin: 4px 0 10px 100px; } .bar { margin-bottom: 10px; }
-.people li { display: flex; gap: 12px; align-items: center; min-height: 46px; border-bottom: 1px solid var(--rule); } .people span:first-of-type { min-width: 180px; }
+.people li { display: flex; gap: 12px; align-items: center; min-height: 46px; border-bottom: 1px solid var(--rule); } .people li > span { min-width: 180px; }
 .people i { width: 30px; height: 30px; border-radius: 50%; background: var(--ink-2); color: #fff; display: grid; place-items: center; font: 600 14px var(--label); }
 .addp { display: grid; grid-template-columns: 260px 100px auto; gap: 10px; align-items: end; justify-content: start; margin: 12px 0 8px; }
 .shares { display: grid; grid-template-columns: repeat(auto-fill, minmax(126px, 1fr)); gap: 10px 14px; margin: 8px 0 14px; }

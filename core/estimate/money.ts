@@ -1,6 +1,16 @@
+const formats = new Map<string, Intl.NumberFormat>()
+
+/** Formatters are slow to make, so each is made once. */
+function formatOf(currency: string, decimals?: number): Intl.NumberFormat {
+  const key = `${currency} ${decimals ?? ''}`
+  const found = formats.get(key) ?? new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: decimals, maximumFractionDigits: decimals })
+  formats.set(key, found)
+  return found
+}
+
 /** Decimals of a currency: 2 for most, 0 for yen. */
 export function currencyDecimals(currency: string): number {
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+  return formatOf(currency).resolvedOptions().maximumFractionDigits ?? 2
 }
 
 export const toMajor = (minor: number, currency: string): number => minor / 10 ** currencyDecimals(currency)
@@ -8,7 +18,6 @@ export const toMinor = (major: number, currency: string): number => Math.round(m
 
 /** "€1,360.00", or "€1,360" for amounts that are estimates anyway. */
 export function moneyText(major: number, currency: string, exact = false): string {
-  const decimals = exact ? currencyDecimals(currency) : 0
-  const text = new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(major)
+  const text = formatOf(currency, exact ? currencyDecimals(currency) : 0).format(major)
   return text.replace(/^-(?=[^1-9]*0(\.0*)?$)/, '')
 }

@@ -15,9 +15,20 @@ const LAST_SEQ = 'SELECT MAX(seq) AS seq FROM entries WHERE job_id = ?'
 
 interface EntryRow { id: string, kind: string, at: string, by: string, how: string | null, body: string, supersedes: string | null }
 
-/** The whole log of a job, oldest first, each entry checked again on the way out. */
+/** Entries checked on their way out. A row never changes once it is there, so once for each is enough. */
+const checked = new WeakMap<Database, Map<string, Entry>>()
+
+function entryOf(db: Database, { id, kind, at, by, how, body, supersedes }: EntryRow): Entry {
+  const known = checked.get(db) ?? new Map<string, Entry>()
+  checked.set(db, known)
+  const found = known.get(id) ?? entrySchema.parse({ id, kind, at, by, how, body: JSON.parse(body), supersedes })
+  known.set(id, found)
+  return found
+}
+
+/** The whole log of a job, oldest first. */
 export function entriesOf(db: Database, jobId: string): Entry[] {
-  return rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => entrySchema.parse({ ...r, body: JSON.parse(r.body) }))
+  return rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => entryOf(db, r))
 }
 
 /** Changes whenever the log does. */
@@ -34,8 +45,7 @@ const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: E
 export function appendEntry(db: Database, jobId: string, entry: Entry, check?: (entry: Entry) => void): 'stored' | 'repeated' {
   const known = row<EntryRow & { jobId: string }>(db, ENTRY, entry.id)
   if (known) {
-    const there = entrySchema.parse({ id: known.id, kind: known.kind, at: known.at, by: known.by, how: known.how, supersedes: known.supersedes, body: JSON.parse(known.body) })
-    if (canonical(known.jobId, there) === canonical(jobId, entry)) return 'repeated'
+    if (canonical(known.jobId, entryOf(db, known)) === canonical(jobId, entry)) return 'repeated'
     throw new Refusal(409, 'An entry with this id is on the log already, with other words. Nothing was changed; log it again.')
   }
   if (!personOf(db, entry.by)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])

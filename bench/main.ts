@@ -1,0 +1,119 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import Database from 'better-sqlite3'
+import { ulid } from 'ulid'
+import migrations from '#migrations'
+import { assess } from '#core/assess'
+import { jobFile, jobsOf } from '../server/db/jobs'
+import { closeDatabase, openDatabase } from '../server/db/open'
+import { seedDemo } from '../demo/seed'
+
+/** Figures, printed and never asserted. Each stands beside a measure of the same run, so that a slow machine shows itself. */
+export async function main(): Promise<void> {
+  const data = mkdtempSync(join(tmpdir(), 'remedium-bench-'))
+  const db = openDatabase(data, migrations)
+  seedDemo(db, new Date())
+  const { id, number, entries } = jobsOf(db).map(j => ({ ...j, entries: jobFile(db, j.id).entries.length })).sort((a, b) => b.entries - a.entries)[0] ?? { id: '', number: 0, entries: 0 }
+  const file = jobFile(db, id)
+  const withOptions = jobsOf(db).map(j => jobFile(db, j.id)).sort((a, b) => weight(b) - weight(a))[0] ?? file
+  closeDatabase(db)
+
+  line('assess(), job with most entries', `T ${number}, ${entries} entries`, perSecond(() => assess(file)))
+  line('assess(), job with most estimate lines', `${weight(withOptions)} lines`, perSecond(() => assess(withOptions)))
+
+  const port = 4331
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', NUXT_DATA_DIR: data, NODE_ENV: 'production' }, stdio: 'ignore' })
+  const ended = new Promise(done => server.once('exit', done))
+  const url = `http://127.0.0.1:${port}`
+  while (!await fetch(`${url}/api/ping`).then(r => r.ok, () => false)) await new Promise(done => setTimeout(done, 50))
+  try {
+    await reads(url, id)
+    await firstLoad(url, id)
+    await writes(url, id)
+  }
+  finally {
+    server.kill('SIGTERM')
+    await ended
+  }
+}
+
+type File = ReturnType<typeof jobFile>
+const weight = (f: File): number => f.entries.reduce((n, e) => n + (e.kind === 'option' ? e.body.lines.length : 0), 0)
+const line = (what: string, detail: string, figure: string): void => console.log(`${what.padEnd(44)} ${figure.padStart(22)}   ${detail}`)
+
+function perSecond(work: () => void): string {
+  for (let i = 0; i < 20; i++) work()
+  const started = performance.now()
+  let n = 0
+  while (performance.now() - started < 1500) {
+    work()
+    n++
+  }
+  const each = (performance.now() - started) / n
+  return `${(1000 / each).toFixed(0)} /s, ${each.toFixed(2)} ms`
+}
+
+async function writes(url: string, jobId: string): Promise<void> {
+  const { people } = await (await fetch(`${url}/api/shop`)).json() as { people: { id: string }[] }
+  const body = { stage: 'build', text: 'Bench entry' }
+  const entry = () => ({ id: ulid(), kind: 'note', at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null })
+  const N = 400
+  let started = performance.now()
+  for (let i = 0; i < N; i++) {
+    const answer = await fetch(`${url}/api/jobs/${jobId}/entries`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(entry()) })
+    if (answer.status !== 201) throw new Error(`An entry was refused with ${answer.status}.`)
+    await answer.arrayBuffer()
+  }
+  line('entries through the API, one after another', 'each on disk when answered', `${(N / (performance.now() - started) * 1000).toFixed(0)} /s`)
+
+  const raw = new Database(join(mkdtempSync(join(tmpdir(), 'remedium-raw-')), 'raw.db'))
+  raw.pragma('journal_mode = WAL')
+  raw.pragma('synchronous = FULL')
+  raw.exec('CREATE TABLE entries (seq INTEGER PRIMARY KEY, id TEXT UNIQUE, job_id TEXT, kind TEXT, at TEXT, by TEXT, body TEXT)')
+  const insert = raw.prepare('INSERT INTO entries (id, job_id, kind, at, by, body) VALUES (?, ?, ?, ?, ?, ?)')
+  started = performance.now()
+  for (let i = 0; i < N; i++) {
+    const e = entry()
+    insert.run(e.id, jobId, e.kind, e.at, e.by, JSON.stringify(e.body))
+  }
+  line('the same rows by raw better-sqlite3', 'synchronous FULL, one transaction each', `${(N / (performance.now() - started) * 1000).toFixed(0)} /s`)
+  raw.close()
+}
+
+interface Shot { requests: { average: number }, latency: { p50: number, p99: number } }
+
+async function reads(url: string, jobId: string): Promise<void> {
+  const autocannon = createRequire(import.meta.url)('autocannon') as (options: Record<string, unknown>) => Promise<Shot>
+  for (const [what, path] of [['GET an empty route', '/api/ping'], ['GET one job', `/api/jobs/${jobId}`], ['GET all jobs, judged (Today)', '/api/jobs']] as const) {
+    await autocannon({ url: url + path, connections: 4, duration: 1 })
+    const { requests, latency } = await autocannon({ url: url + path, connections: 4, duration: 4 })
+    line(what, '4 connections', `p50 ${latency.p50} ms, p99 ${latency.p99} ms, ${requests.average.toFixed(0)} /s`)
+  }
+}
+
+async function firstLoad(url: string, jobId: string): Promise<void> {
+  const folder = '.output/public/_nuxt'
+  const all = readdirSync(folder).filter(f => f.endsWith('.js')).reduce((n, f) => n + gzipSync(readFileSync(join(folder, f))).length, 0)
+  const { chromium } = createRequire(import.meta.url)('@playwright/test') as typeof import('@playwright/test')
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM || '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const times: number[] = []
+  const scripts = new Set<string>()
+  for (let i = 0; i < 5; i++) {
+    const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+    page.on('response', (r) => { if (new URL(r.url()).pathname.endsWith('.js')) scripts.add(new URL(r.url()).pathname) })
+    const started = performance.now()
+    await page.goto(`${url}/jobs/${jobId}`)
+    await page.locator('.sheet[data-ready="true"]').waitFor()
+    times.push(performance.now() - started)
+    await page.context().close()
+  }
+  await browser.close()
+  const loaded = [...scripts].reduce((n, path) => n + gzipSync(readFileSync(join('.output/public', path))).length, 0)
+  line('script for the first load of a job sheet, gzip', `${scripts.size} files; the whole application has ${(all / 1024).toFixed(0)} kB`, `${(loaded / 1024).toFixed(0)} kB`)
+  times.sort((a, b) => a - b)
+  line('until the job sheet can be used', 'judged by its worker; 5 fresh browsers, median and slowest', `${times[2]?.toFixed(0)} ms, ${times.at(-1)?.toFixed(0)} ms`)
+}

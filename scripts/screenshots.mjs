@@ -1,0 +1,81 @@
+// One current picture of each main view, from the demo data, for the README.
+import { mkdirSync, mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { spawnSync } from 'node:child_process'
+import { bundle, ensureBuilt, ensureChromium, ensureInstalled, root, say, startServer } from './lib.mjs'
+
+ensureInstalled()
+ensureChromium()
+ensureBuilt()
+const { chromium } = await import('@playwright/test')
+const data = mkdtempSync(join(tmpdir(), 'remedium-shots-'))
+const seed = await bundle('demo/main.ts', ['demo', 'core', 'shared', 'server'])
+if (spawnSync(process.execPath, [seed, data], { stdio: 'inherit' }).status !== 0) process.exit(1)
+const { child, url, ended } = await startServer({ port: Number(process.env.SHOT_PORT || 4323), host: '127.0.0.1', data }, { quiet: true })
+const folder = join(root, 'docs/screenshots')
+mkdirSync(folder, { recursive: true })
+
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM || '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const { people } = await (await fetch(`${url}/api/shop`)).json()
+const jobs = Object.fromEntries((await (await fetch(`${url}/api/jobs`)).json()).map(j => [j.number, j]))
+const press = (...keys) => async (page) => { for (const key of keys) await page.keyboard.press(key) }
+const sheet = number => `/jobs/${jobs[number].id}`
+
+const SHOTS = [
+  ['today', '/'],
+  ['book-in', '/jobs/new', async (page) => {
+    await page.getByLabel('Kind of machine').selectOption('walk_behind_mower')
+    await page.getByLabel('Make, model, as on the machine').fill('Thistledown 53')
+  }],
+  ['first-look', sheet(207), async (page) => {
+    await page.keyboard.press('2')
+    await page.getByRole('button', { name: 'Correct Oil' }).or(page.getByRole('button', { name: /Show all/ })).first().click()
+    await page.getByRole('button', { name: 'Correct Oil' }).click()
+    await page.evaluate(() => scrollTo(0, 0))
+  }],
+  ['narrow-down', sheet(210), async (page) => {
+    await page.keyboard.press('3')
+    await page.getByLabel('Dry', { exact: true }).fill('5.1')
+    await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('6.6')
+  }],
+  ['open-up', sheet(208), async (page) => {
+    await page.keyboard.press('4')
+    await page.getByText('Strainer', { exact: true }).click()
+    await page.getByLabel('Made of').selectOption('iron_chips')
+    await page.getByLabel('How much').selectOption('some')
+    await page.getByLabel('Largest').fill('1.5')
+    await page.getByRole('button', { name: 'Something else in it' }).click()
+    await page.getByLabel('Made of').nth(1).selectOption('bronze')
+    await page.getByLabel('How much').nth(1).selectOption('trace')
+    await page.getByLabel('Largest').nth(1).fill('0.4')
+  }],
+  ['decide', sheet(207), press('6')],
+  ['hand-back', sheet(201), press('9')],
+  ['machines', '/machines'],
+  ['machine', `/machines/${jobs[201].machineId}`],
+  ['shop', '/shop'],
+]
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
+await context.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id), people.find(p => p.initials === 'MV')?.id)
+for (const [name, path, act] of SHOTS) {
+  const page = await context.newPage()
+  await page.goto(url + path, { waitUntil: 'networkidle' })
+  if (path.startsWith('/jobs/') && path !== '/jobs/new') await page.locator('.sheet[data-ready="true"]').waitFor()
+  await act?.(page)
+  await page.waitForTimeout(500)
+  await page.screenshot({ path: join(folder, `${name}.png`) })
+  await page.close()
+  say(`docs/screenshots/${name}.png`)
+}
+const phone = await browser.newContext({ viewport: { width: 390, height: 780 }, locale: 'en-GB' })
+await phone.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id), people.find(p => p.initials === 'MV')?.id)
+const page = await phone.newPage()
+await page.goto(url + sheet(207), { waitUntil: 'networkidle' })
+await page.locator('.sheet[data-ready="true"]').waitFor()
+await page.keyboard.press('6')
+await page.waitForTimeout(500)
+await page.screenshot({ path: join(folder, 'phone.png') })
+await browser.close()
+child.kill('SIGTERM')
+await ended
