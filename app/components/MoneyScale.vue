@@ -48,7 +48,7 @@ function remark(o: DecisionView['options'][number]): string {
       <path v-for="t in ticks" :key="`g${t}`" :d="`M${x(t)} 19V${H}`" stroke="var(--rule)" />
       <g v-if="shareLine !== null"><path :d="`M${x(shareLine)} 19V${H + 4}`" stroke="var(--near)" stroke-dasharray="2 3" stroke-width="1.5" /><text :x="x(shareLine)" :y="H + (close ? 33 : 18)" font-size="14" fill="var(--near)" :text-anchor="anchorAt(shareLine)">{{ decision.money.shareLimitPct }} % of value</text></g>
       <g v-if="decision.money.cap !== null"><path :d="`M${x(decision.money.cap)} 19V${H + 4}`" stroke="var(--past)" stroke-dasharray="6 3" stroke-width="1.6" /><text :x="x(decision.money.cap)" :y="H + 18" font-size="14" fill="var(--past)" :text-anchor="anchorAt(decision.money.cap)">cap {{ cash(decision.money.cap) }}</text></g>
-      <g v-for="(o, i) in costs" :key="o.entryId" class="row" :class="{ best: o.entryId === decision.verdict?.bestId, off: o.ruledOut || !o.allowed }" @click="emit('pick', o.entryId)">
+      <g v-for="(o, i) in costs" :key="o.entryId" class="row" :class="{ best: o.entryId === decision.verdict?.bestId, off: o.ruledOut || !o.allowed, chosen: o.entryId === chosen }" @click="emit('pick', o.entryId)">
         <rect v-if="wide" x="0" :y="24 + i * rowH" :width="W" :height="rowH - 6" :fill="o.entryId === chosen ? 'var(--petrol-wash)' : 'transparent'" />
         <rect v-if="o.entryId === decision.verdict?.bestId" x="0" :y="24 + i * rowH" width="4" :height="rowH - 6" fill="var(--petrol)" />
         <text :x="left > 2 ? 12 : 8" :y="24 + i * rowH + (left > 2 ? 24 : 15)" font-size="16" font-weight="600" class="name">{{ o.name.length > 26 ? `${o.name.slice(0, 25)}…` : o.name }}</text>
@@ -71,9 +71,10 @@ function remark(o: DecisionView['options'][number]): string {
 .mean { fill: var(--ink); }
 .best .bar { fill: var(--petrol); opacity: .42; }
 .best .mean { fill: var(--petrol); }
-.remark, .name { paint-order: stroke; stroke: var(--halo, var(--sheet-2)); stroke-width: 5px; stroke-linejoin: round; }
+.remark { paint-order: stroke; stroke: var(--halo, var(--sheet-2)); stroke-width: 5px; stroke-linejoin: round; }
 .remark { fill: var(--ink-2); }
 .wide { --halo: var(--sheet); }
+.wide .chosen { --halo: var(--petrol-wash); }
 .off .name { fill: var(--open); }
 .off .bar, .off .mean { opacity: .22; }
 </style>

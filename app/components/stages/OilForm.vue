@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fillMarks } from '#core/oil/fillMarks'
+import { fillMarks, TIP_PCT } from '#core/oil/fillMarks'
 import type { OilBody } from '#core/job/entries'
 import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS } from '#core/job/vocabulary'
 import { convert } from '#core/units/unitConvert'
@@ -35,7 +35,8 @@ function readingOf(d: Draft): OilBody['reading'] {
 }
 
 const level = computed({
-  get: () => draft.value.by === 'marks' ? figure(draft.value.pct) : null,
+  /** a drained volume is drawn where it would show */
+  get: () => draft.value.by === 'marks' ? figure(draft.value.pct) : draft.value.by === 'volume' ? judged.value?.positionPct ?? (belowStick.value ? TIP_PCT : null) : null,
   set: (pct) => {
     draft.value.by = 'marks'
     draft.value.pct = figureText(pct)
@@ -43,6 +44,7 @@ const level = computed({
 })
 const marks = computed(() => fillMarks(facts.value, sheet.job.value.spec))
 const show = (ml: number): string => quantityText(convert(ml, 'mL', sheet.policy.value.volumeUnit), sheet.policy.value.volumeUnit)
+const belowStick = computed(() => judged.value?.volumeMl !== null && judged.value?.volumeMl !== undefined && judged.value.state === 'dangerously_low')
 const judged = computed(() => sheet.assessment.value?.oil?.entryId === form.entryId.value ? sheet.assessment.value.oil : null)
 const SWATCHES = { honey: '#d9a441', brown: '#7a4a1c', black: '#1d1611', silvery: 'linear-gradient(135deg,#8f8f8d,#e4e4e2,#8b8b89)', milky: '#cfc3ad' }
 const HOW_READ: Record<string, string> = { stick_screwed: 'Stick wiped, screwed in, machine level.', stick_resting: 'Stick wiped, resting on its thread, machine level.', window: 'Upright and level; wait some minutes after filling.', drained: 'Drain warm into a marked can; a little always stays inside.', unknown: 'Machine level; wipe the stick first.', none: '' }
