@@ -1,0 +1,110 @@
+import { describe, expect, it } from 'vitest'
+import { describe as describeEntry } from '#core/job/describe'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
+import type { Entry } from '#core/job/entries'
+import { entriesInForce, latest, ofKind } from '#core/job/entries'
+import { nextLooks } from '#core/job/nextLooks'
+import { currentStage, stageOf, stageStates, waitingNow } from '#core/job/stages'
+import { FACTS, compression, entry, line, oil, option, terms } from './file'
+
+const text = (e: Entry) => {
+  const { title, text: words } = describeEntry(e, DEFAULT_POLICY)
+  return `${title}: ${words}`
+}
+
+describe('the log in words', () => {
+  it.each<[Entry, string]>([
+    [entry('complaint', { words: 'Smokes', since: 'Saturday' }), 'Complaint: ‘Smokes’, since Saturday'],
+    [entry('claim', { text: 'Oil was done', howKnown: 'thinks so' }), 'Owner says: Oil was done (thinks so)'],
+    [terms(1250, null, 950), 'Terms: private; running €1,250.00, as it is not said, cap €950.00'],
+    [entry('terms', { useClass: 'race', runningValueMinor: null, asIsValueMinor: null, capMinor: null, deadline: '2026-08-01' }), 'Terms: race; running not said, as it is not said, cap none, wanted by 2026-08-01'],
+    [oil({ by: 'dry' }, { colour: 'silvery', smell: 'burnt', glitter: 'flakes', note: 'Bolts loose.' }), 'Oil: dry, nothing shows, silvery, smells burnt, glitter: flakes. Bolts loose.'],
+    [oil({ by: 'marks', pct: -30 }, { smell: 'not_smelt', colour: null }), 'Oil: 30 % of the mark gap below low, not smelt'],
+    [oil({ by: 'volume', amount: { value: 12, unit: 'US_floz' } }, { thickness: 'thick', smell: null }), 'Oil: 12.0 US fl oz (355 mL) drained, honey, treacle'],
+    [entry('turn_over', { feel: 'free', method: 'rope', plugIn: false, note: null }), 'Turns over: spins free, by rope, plug out'],
+    [compression(6.2, 7.9), 'Compression: dry 6.20 bar, wet 7.90 bar; throttle open, 6 pulls, warm, no release'],
+    [compression(null, null, 'bar', { feel: 'weak' }), 'Compression: by feel weak'],
+    [entry('debris', { place: 'jet', items: [], hoursSinceOil: 12, hoursSinceRebuild: null, note: null }), 'Debris: Jet or passage: nothing found; 12 h on the oil'],
+    [entry('debris', { place: 'sump', items: [{ material: 'emulsion', amount: 'some', largestUm: null }, { material: 'grit', amount: 'trace', largestUm: 1500 }], hoursSinceOil: null, hoursSinceRebuild: null, note: null }), 'Debris: Sump: milky emulsion, a thin film; grit, a few specks, largest 1.5 mm; hours on the oil not known'],
+    [option('Save the crank', 'rebuild', [line('part', 100)]), 'Rebuild: Save the crank, 1 line'],
+    [option('Donor', 'rebuild', [], { ruledOut: 'never measured' }), 'Rebuild: Donor, 0 lines; ruled out: never measured'],
+    [entry('waiting', { for: 'parts', what: 'piston' }), 'Waiting: For parts: piston'],
+    [entry('waiting', { for: 'nobody', what: null }), 'Waiting: No longer waiting'],
+    [entry('stage', { stage: 'measure', state: 'skipped', reason: 'holed' }), 'Measure: skipped: holed'],
+    [entry('stage', { stage: 'measure', state: 'open', reason: null }), 'Measure: opened again'],
+    [entry('note', { stage: 'build', text: 'Lash 0.10' }), 'Build: Lash 0.10'],
+    [entry('hand_back', { to: 'Ottilie', words: 'Look again in May.' }), 'Handed back: To Ottilie. Look again in May.'],
+    [entry('void', { reason: 'Wrong machine' }), 'Undone: Wrong machine'],
+  ])('%#', (e, words) => { expect(text(e)).toBe(words) })
+
+  it('says what was agreed with the figures that were shown, in the money of that day', () => {
+    const frozen = { name: 'Repair', way: 'repair' as const, lines: [], currency: 'GBP', labourRateMinor: 5000, taxPct: 0, mean: 123.4, p10: 100, p50: 120, p90: 160.4, reasons: [] }
+    expect(text(entry('approval', { optionEntryId: 'X', frozen, agreedBy: 'Nell', how: 'phone', conditions: 'call at 150' }))).toBe('Agreed: Nell agreed by telephone to ‘Repair’, likely £123, £100 to £160; call at 150')
+  })
+})
+
+describe('entries in force', () => {
+  it('follow a chain of corrections to its end, and forget what was undone', () => {
+    const a = oil({ by: 'marks', pct: 10 })
+    const b = { ...oil({ by: 'marks', pct: 20 }), supersedes: a.id }
+    const c = { ...oil({ by: 'marks', pct: 30 }), supersedes: b.id }
+    expect(entriesInForce([a, b, c]).map(e => e.id)).toEqual([c.id])
+    expect(latest(entriesInForce([a, b, c]), 'oil')?.body.reading).toEqual({ by: 'marks', pct: 30 })
+    const undone = entry('void', { reason: 'x' }, { supersedes: c.id })
+    expect(entriesInForce([a, b, c, undone])).toEqual([])
+    expect(ofKind([a, undone], 'void')).toHaveLength(1)
+  })
+})
+
+describe('stages', () => {
+  it('first look needs both oil and turning, but no oil where it is in the fuel', () => {
+    const turn = entry('turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null })
+    const state = (entries: Entry[], facts = FACTS) => stageStates(entries, facts).find(s => s.stage === 'first_look')?.state
+    expect(state([turn])).toBe('open')
+    expect(state([turn, oil({ by: 'dry' })])).toBe('done')
+    expect(state([turn], { ...FACTS, cycle: 'two', oiling: 'premix' })).toBe('done')
+  })
+
+  it('count their entries, and the first open one is in hand', () => {
+    const note = entry('note', { stage: 'prove', text: 'ran' })
+    const states = stageStates([entry('complaint', { words: 'x', since: null }), note], FACTS)
+    expect(stageOf(note)).toBe('prove')
+    expect(states.map(s => s.logged)).toEqual([1, 0, 0, 0, 0, 0, 0, 1, 0])
+    expect(currentStage(states)).toBe('first_look')
+  })
+
+  it('what somebody said last of a stage counts, and handing back closes the rest', () => {
+    const done = entry('stage', { stage: 'build', state: 'done', reason: null })
+    const reopened = entry('stage', { stage: 'build', state: 'open', reason: null })
+    expect(stageStates([done, reopened], FACTS).find(s => s.stage === 'build')?.state).toBe('open')
+    const closed = stageStates([entry('hand_back', { to: 'x', words: null })], FACTS)
+    expect(closed.every(s => s.state !== 'open')).toBe(true)
+    expect(currentStage(closed)).toBe('hand_back')
+  })
+
+  it('waits for somebody until it waits for nobody', () => {
+    const owner = entry('waiting', { for: 'owner', what: 'asked' })
+    expect(waitingNow([owner])).toEqual({ for: 'owner', what: 'asked', since: owner.at })
+    expect(waitingNow([owner, entry('waiting', { for: 'nobody', what: null })])).toBeNull()
+  })
+})
+
+describe('what to look at next', () => {
+  const ids = (entries: Entry[], facts = FACTS) => nextLooks(entries, facts).map(l => l.id)
+  const turn = (feel: 'normal' | 'locked', plugIn = true) => entry('turn_over', { feel, method: 'rope', plugIn, note: null })
+  it('begins with the quickest, then asks for the value and the ways to go', () => {
+    expect(ids([])).toEqual(['turn_over', 'oil', 'compression', 'value', 'option'])
+    expect(ids([], { ...FACTS, cycle: 'two', oiling: 'premix' })).toEqual(['turn_over', 'compression', 'value', 'option'])
+  })
+  it('asks for the plug out before anything else on a locked engine, and not for compression', () => {
+    expect(ids([turn('locked'), terms(1, 1)])).toEqual(['plug_out', 'oil', 'option'])
+    expect(ids([turn('locked', false), terms(1, 1)])).toEqual(['oil', 'option'])
+  })
+  it('asks to smell what was not smelt, for the wet test after a dry one, for a sample of glitter', () => {
+    const log = [turn('normal'), oil({ by: 'marks', pct: 50 }, { smell: 'not_smelt', glitter: 'flakes' }), compression(4, null), terms(1, 1)]
+    expect(ids(log)).toEqual(['smell', 'compression', 'debris', 'option'])
+  })
+  it('asks for nothing once it was agreed or handed back', () => {
+    expect(ids([entry('hand_back', { to: 'x', words: null })])).toEqual([])
+  })
+})

@@ -1,0 +1,70 @@
+import { describe, expect, it } from 'vitest'
+import { CALCULATORS } from '#core/calculators'
+import { calc, refusal } from '../../calc'
+
+/** For each calculator: inputs that it takes, and for each field what it must refuse with which code. */
+interface Row { good: Record<string, unknown>, bad: Record<string, [value: unknown, code: string][]> }
+const spreadRow = { a: 1, m: 2, b: 3 }
+const net = (name: string, net0: number, k: number) => ({ name, net0, k })
+
+const INPUTS: Record<string, Row> = {
+  unit_convert: { good: { value: 1, from_unit: 'mm', to_unit: 'in' }, bad: { value: [['1', 'not_a_number'], [true, 'not_a_number']], from_unit: [['ell', 'bad_unit'], [7, 'bad_unit']], to_unit: [['psi', 'bad_unit']] } },
+  unit_round: { good: { value: 1.25, unit: 'bar' }, bad: { value: [[Number.NaN, 'not_a_number']], unit: [['cm', 'bad_unit']] } },
+  gauge_to_abs: { good: { p_gauge_kpa: 100 }, bad: { p_gauge_kpa: [[-150, 'out_of_range']], p_amb_kpa: [[49.9, 'out_of_range'], [110.1, 'out_of_range']] } },
+  oil_volume: { good: { points: [[0, 1], [10, 9]], reading: 5 }, bad: { points: [[[], 'too_few'], [[[0, -1], [1, 2]], 'out_of_range'], [[[0, 'x'], [1, 2]], 'not_a_number'], [[7, [1, 2]], 'not_a_number']], reading: [[99, 'out_of_range']], kind: [['dip', 'bad_choice']] } },
+  oil_reading: { good: { points: [[0, 1], [10, 9]], volume_ml: 5 }, bad: { points: [[[[0, 5], [1, 4]], 'non_monotone']], volume_ml: [[-1, 'out_of_range'], [10, 'out_of_range']] } },
+  oil_adjust: { good: { volume_now_ml: 0, target_ml: 500 }, bad: { volume_now_ml: [[-1, 'out_of_range'], [1e6 + 1, 'out_of_range']], target_ml: [[-1, 'out_of_range']], dead_ml: [[-1, 'out_of_range']] } },
+  oil_severity: { good: { volume_ml: 500, min_ml: 400, max_ml: 600, capacity_ml: 600 }, bad: { volume_ml: [[-1, 'out_of_range']], min_ml: [[700, 'inconsistent']], max_ml: [[0, 'out_of_range'], [901, 'inconsistent']], capacity_ml: [[0, 'out_of_range']] } },
+  oil_tilt: { good: { reading_mm: 20, tilt_deg: 5, offset_mm: -30 }, bad: { reading_mm: [[-1, 'out_of_range']], tilt_deg: [[-1, 'out_of_range'], [30.5, 'out_of_range']], stick_lean_deg: [[61, 'out_of_range']], sump_length_mm: [[0, 'out_of_range']] } },
+  oil_consumption: { good: { v0_ml: 900, v1_ml: 800, hours: 10 }, bad: { v0_ml: [[-1, 'out_of_range']], v1_ml: [[-1, 'out_of_range']], added_ml: [[-1, 'out_of_range']], drained_ml: [[-1, 'out_of_range']], hours: [[0, 'out_of_range'], [1e5 + 1, 'out_of_range']], km: [[0, 'out_of_range']], fuel_ml: [[0, 'out_of_range']], u_reading_ml: [[-1, 'out_of_range']] } },
+  oil_dilution: { good: { v0_ml: 900, v1_ml: 950, hours: 10 }, bad: { v0_ml: [[0, 'out_of_range']], v1_ml: [[0, 'out_of_range']], hours: [[0, 'out_of_range']], normal_use_ml_per_h: [[-1, 'out_of_range']] } },
+  oil_due: { good: { interval_h: 50, used_h: 10 }, bad: { interval_h: [[0, 'out_of_range']], interval_days: [[0, 'out_of_range']], used_h: [[-1, 'out_of_range']], used_km: [[-1, 'out_of_range']], duty_factor: [[0.05, 'out_of_range'], [1.1, 'out_of_range']], rate_h_per_day: [[-1, 'out_of_range']] } },
+  ambient_pressure: { good: { altitude_m: 300 }, bad: { altitude_m: [[-501, 'out_of_range'], [5501, 'out_of_range']] } },
+  comp_to_standard: { good: { p_gauge_kpa: 800 }, bad: { p_gauge_kpa: [[-1, 'out_of_range'], [6001, 'out_of_range']], p_amb_kpa: [[40, 'out_of_range']], altitude_m: [[9000, 'out_of_range']], temp_c: [[71, 'out_of_range']], mode: [['table', 'bad_choice']] } },
+  dynamic_cr: { good: { static_cr: 9, stroke_mm: 50, rod_mm: 90, ivc_abdc_deg: 45 }, bad: { static_cr: [[2.9, 'out_of_range'], [26, 'out_of_range']], stroke_mm: [[9, 'out_of_range']], rod_mm: [[14, 'out_of_range'], [25, 'inconsistent']], ivc_abdc_deg: [[111, 'out_of_range']] } },
+  trapped_cr: { good: { full_cr: 12, stroke_mm: 54, rod_mm: 110, exhaust_duration_deg: 190 }, bad: { rod_mm: [[null, 'missing']], exhaust_duration_deg: [[null, 'missing'], [79, 'out_of_range'], [221, 'out_of_range']], port_from_tdc_mm: [[0, 'out_of_range'], [60, 'inconsistent']] } },
+  expected_cranking: { good: { eff_cr: 8 }, bad: { eff_cr: [[1.9, 'out_of_range'], [25.1, 'out_of_range']], n: [[0.9, 'out_of_range'], [1.5, 'out_of_range']], fill: [[0.2, 'out_of_range'], [1.2, 'out_of_range']] } },
+  cranking_leak_sim: { good: { bore_mm: 65, stroke_mm: 50, rod_mm: 85, static_cr: 8, close_abdc_deg: 40, rpm: 300 }, bad: { bore_mm: [[5, 'out_of_range']], rpm: [[19, 'out_of_range'], [2001, 'out_of_range']], leak_mm2: [[101, 'out_of_range']], temp_c: [[-61, 'out_of_range']], rod_mm: [[20, 'inconsistent']] } },
+  hose_correct: { good: { p_gauge_kpa: 700, swept_eff_ml: 30, clearance_ml: 5, hose_ml: 2 }, bad: { swept_eff_ml: [[0, 'out_of_range']], clearance_ml: [[0, 'out_of_range']], hose_ml: [[-1, 'out_of_range']] } },
+  gauge_strokes: { good: { clearance_ml: 10, downstream_ml: 5, p_peak_abs_kpa: 900 }, bad: { clearance_ml: [[0, 'out_of_range']], downstream_ml: [[-1, 'out_of_range']], p_peak_abs_kpa: [[90, 'inconsistent']], frac: [[0, 'out_of_range'], [1, 'out_of_range']] } },
+  comp_verdict: { good: { p_std_kpa: 800, limit_kpa: 600 }, bad: { p_std_kpa: [[-1, 'out_of_range']], limit_kpa: [[null, 'missing'], [0, 'out_of_range']], auto_release: [[1, 'bad_choice']], release_disabled: [['no', 'bad_choice']] } },
+  wet_dry: { good: { dry_kpa: 500, wet_kpa: 600 }, bad: { dry_kpa: [[-1, 'out_of_range']], wet_kpa: [[6001, 'out_of_range']], priors: [[{ rings: 0.5, top_end: 0.5 }, 'missing'], [{ rings: 2, top_end: 0, both: 0 }, 'out_of_range'], [{ rings: 0, top_end: 0, both: 0 }, 'inconsistent'], ['even', 'not_a_number']], verdict: [['good', 'bad_choice']], clearance_ml: [[0, 'out_of_range']] } },
+  cyl_spread: { good: { readings_kpa: [900, 850] }, bad: { readings_kpa: [[[900], 'too_few'], [[900, -1], 'out_of_range'], [[900, null], 'missing'], ['900', 'not_a_number']] } },
+  comp_trend: { good: { hours: [0, 50], p_std_kpa: [900, 880], limit_kpa: 600 }, bad: { hours: [[[0], 'too_few'], [[-1, 5], 'out_of_range'], [[1, 2, 3], 'inconsistent']], limit_kpa: [[0, 'out_of_range']] } },
+  debris_score: { good: { items: [{ material: 'grit', amount: 'some', largest_um: 200 }], hours_since_oil: 20 }, bad: { items: [[null, 'missing'], [[{ material: 'grit', amount: 'lots', largest_um: 200 }], 'bad_choice'], [[{ material: 'grit', amount: 'some', largest_um: 60000 }], 'out_of_range'], [['grit'], 'not_a_number']], hours_since_oil: [[-1, 'out_of_range']], interval_h: [[0, 'out_of_range']], hours_since_rebuild: [[-1, 'out_of_range']], break_in_h: [[0, 'out_of_range']] } },
+  debris_growth: { good: { amounts_mm2: [5, 6], hours: [10, 10] }, bad: { amounts_mm2: [[[5], 'too_few'], [[-1, 5], 'out_of_range']], hours: [[[0, 10], 'out_of_range'], [[10], 'too_few'], [[1, 2, 3], 'inconsistent']], floor_mm2_per_h: [[-1, 'out_of_range']] } },
+  pert: { good: spreadRow, bad: { a: [[-1, 'out_of_range'], [2.5, 'inconsistent']], m: [[4, 'inconsistent']], b: [[1e7 + 1, 'out_of_range']], lam: [[-1, 'out_of_range'], [101, 'out_of_range']] } },
+  cost_distribution: { good: { rate_per_h: 50, labour: [spreadRow] }, bad: { rate_per_h: [[-1, 'out_of_range'], [null, 'missing']], labour: [[[{ a: 3, m: 2, b: 4 }], 'inconsistent'], [[{ a: 1, m: 2 }], 'missing'], [7, 'not_a_number']], risks: [[[{ hours: 1 }], 'missing']], parts: [[[{ price: -1 }], 'out_of_range']], tax_pct: [[101, 'out_of_range']], labour_corr: [['some', 'bad_choice']], cap: [[-1, 'out_of_range']] } },
+  salvage: { good: { as_is: 50 }, bad: { as_is: [[null, 'missing'], [-1, 'out_of_range']], parts_out: [[[{ price: 5 }], 'missing'], [[{ price: 5, p: 1.5 }], 'out_of_range']], selling_fee_pct: [[101, 'out_of_range']], mass_kg: [[-1, 'out_of_range']], haul: [[-1, 'out_of_range']] } },
+  decide: { good: { options: [{ name: 'a', mean_cost: 5, value_after: 9, p_success: 1 }], salvage_value: 1 }, bad: { options: [[[], 'too_few'], [[{ name: 'a', mean_cost: 5, value_after: 9 }], 'missing'], [[{ name: 'a', mean_cost: 5, value_after: 9, p_success: 2 }], 'out_of_range']], salvage_value: [[-1, 'out_of_range']], cap: [[5, 'missing']], goal: [['win', 'bad_choice']] } },
+  crossover: { good: { options: [net('a', 5, 1), net('b', 4, 0)], hi: 10 }, bad: { options: [[[net('a', 5, 1)], 'too_few'], [[net('a', 5, 1), { name: 'b', net0: 1 }], 'missing']], lo: [[10, 'inconsistent'], [-1, 'out_of_range']], hi: [[0, 'inconsistent']] } },
+  evpi: { good: { options: [net('a', 5, 1)], dist: { type: 'pert', ...spreadRow } }, bad: { options: [[[], 'too_few']], dist: [[{ type: 'pert', a: 1, m: 2 }, 'missing'], [{ type: 'pert', a: 3, m: 2, b: 4 }, 'inconsistent'], [{ type: 'discrete', values: [] }, 'too_few'], [{ type: 'discrete', values: [[1]] }, 'too_few'], [{ type: 'discrete', values: [[1, 0.5]] }, 'inconsistent'], [{ values: [[1, 1]] }, 'missing']], info_cost: [[-1, 'out_of_range']] } },
+}
+
+describe('every input of every calculator', () => {
+  it('is in this table', () => {
+    expect(Object.keys(INPUTS).sort()).toEqual([...CALCULATORS.keys()].sort())
+  })
+
+  describe.each(Object.entries(INPUTS))('%s', (name, { good, bad }) => {
+    it('takes what is right, and null for what may be left out', () => {
+      const optional = Object.keys(CALCULATORS.get(name)!.input.schema().properties as object).filter(f => !(f in good))
+      expect(calc(name, { ...good, ...Object.fromEntries(optional.map(f => [f, null])) })).toEqual(calc(name, good))
+    })
+
+    it('misses each required field', () => {
+      for (const field of CALCULATORS.get(name)!.input.schema().required as string[]) expect(refusal(name, { ...good, [field]: undefined })).toBe(`missing ${field}`)
+    })
+
+    it('refuses each wrong value with its code and names the field', () => {
+      for (const [field, values] of Object.entries(bad)) {
+        for (const [value, code] of values) {
+          const [gotCode, gotField] = refusal(name, { ...good, [field]: value }).split(' ')
+          expect(gotCode, `${field} = ${JSON.stringify(value)}`).toBe(code)
+          // a contradiction may be named by either of its fields
+          if (code !== 'inconsistent' && code !== 'missing') expect(gotField?.split(/[.[]/)[0]).toBe(field)
+        }
+      }
+    })
+  })
+})
