@@ -13,6 +13,10 @@ import type { StageState, Waiting } from './job/stages'
 import { currentStage, stageStates, waitingNow } from './job/stages'
 import type { Stage } from './job/vocabulary'
 import type { Judgement, Stop } from './judgement'
+import type { FuelPath } from './oil/fuelPath'
+import { fuelPath } from './oil/fuelPath'
+import type { MixJudgement } from './mix/judgeMix'
+import { judgeMix } from './mix/judgeMix'
 import type { OilJudgement } from './oil/judgeOil'
 import { judgeOil } from './oil/judgeOil'
 import type { DecisionView } from './verdict/verdict'
@@ -25,7 +29,10 @@ export interface Assessment {
   /** one for each standing finding, newest last */
   judgements: Judgement[]
   oil: OilJudgement | null
+  mix: MixJudgement | null
   turnOver: TurnOverJudgement | null
+  /** how far the job is on the way back from fuel in the oil; null when there was none */
+  fuel: FuelPath | null
   compression: CompressionJudgement | null
   debris: DebrisJudgement | null
   stops: Stop[]
@@ -45,18 +52,22 @@ export interface Assessment {
 export function assess(file: JobFile): Assessment {
   const inForce = entriesInForce(file.entries)
   const oils = ofKind(inForce, 'oil').map(e => judgeOil(e, file))
+  const mixes = ofKind(inForce, 'mix').map(e => judgeMix(e, file))
   const turns = ofKind(inForce, 'turn_over').map(e => judgeTurnOver(e, file))
   const compressions = ofKind(inForce, 'compression').map(e => judgeCompression(e, file))
   const samples = ofKind(inForce, 'debris').map(e => judgeDebris(e, file))
-  const [oil, turnOver, compression, debris] = [oils.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const fuel = fuelPath(inForce, file.facts)
+  // a level that was fuel is dealt with by the way back from it
+  const levelStops = (oil?.stops ?? []).filter(s => !(fuel && s.id === 'oil_over'))
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
-  const judgements: Judgement[] = [...oils, ...turns, ...compressions, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
   return {
     inForce: inForce.map(e => e.id),
     judgements,
-    oil, turnOver, compression, debris,
-    stops: [...(turnOver?.stops ?? []), ...(oil?.stops ?? []), ...(debris?.stops ?? [])],
+    oil, mix, fuel, turnOver, compression, debris,
+    stops: [...(turnOver?.stops ?? []), ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? [])],
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
     approved: latest(inForce, 'approval') ?? null,

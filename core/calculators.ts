@@ -4,10 +4,12 @@ import type { JsonSchema } from './registry/fields'
 import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
 import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
+import { MIX_CALCULATORS } from './registry/mix'
+import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 
 /** Every calculator by name: one registry for the bench tools, the API and the command line. */
 export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
-  [...UNIT_CALCULATORS, ...OIL_CALCULATORS, ...COMPRESSION_CALCULATORS, ...DEBRIS_CALCULATORS, ...DECISION_CALCULATORS].map(c => [c.name, c]),
+  [...UNIT_CALCULATORS, ...OIL_CALCULATORS, ...COMPRESSION_CALCULATORS, ...DEBRIS_CALCULATORS, ...DECISION_CALCULATORS, ...MIX_CALCULATORS, ...TIGHTNESS_CALCULATORS, ...MEASURE_CALCULATORS].map(c => [c.name, c]),
 )
 
 export interface CalcFailure { error: string, field: string, message: string }

@@ -28,7 +28,7 @@ export function facts(kind: MachineKind, cc: number, more: Partial<EngineFacts> 
   return {
     engineClass, cycle: two ? 'two' : 'four', displacementCc: cc, cylinders: 1,
     oiling: two ? 'premix' : 'splash', oilShows: two ? 'none' : 'stick_screwed', release: two ? 'none' : 'automatic',
-    bore: two ? 'plated' : 'bare', fuelFeed: two ? 'diaphragm' : 'float', cooling: 'air', ...more,
+    bore: two ? 'plated' : 'bare', fuelFeed: two ? 'diaphragm' : 'float', cooling: 'air', mixRatio: two ? 50 : null, ...more,
   }
 }
 
@@ -83,6 +83,10 @@ export const oil = (h: number, who: Who, reading: BodyOf['oil']['reading'], colo
   at(h, who, 'oil', reading.by === 'volume' ? 'measured' : 'by_eye', { reading, colour, thickness, smell, glitter, note: words }, more)
 export const drained = (value: number, unit = 'mL'): BodyOf['oil']['reading'] => ({ by: 'volume', amount: { value, unit } })
 export const marks = (pct: number): BodyOf['oil']['reading'] => ({ by: 'marks', pct })
+export const mix = (h: number, who: Who, litres: number, oilMl: number, how: HowGot, words: string | null = null): Step =>
+  at(h, who, 'mix', how, { fuel: { value: litres, unit: 'L' }, oil: { value: oilMl, unit: 'mL' }, makerRatio: 50, fuelType: 'e10', fuelDays: 3, stabilised: false, note: words })
+/** a stand test that began when it is logged and still runs */
+export const stand = (h: number, who: Who, minimumHours: number): Step => at(h, who, 'stand_test', null, { startedAt: '', endedAt: null, seen: null, minimumHours })
 export const turns = (h: number, who: Who, feel: BodyOf['turn_over']['feel'], method: BodyOf['turn_over']['method'], plugIn: boolean, words: string | null = null): Step =>
   at(h, who, 'turn_over', 'by_feel', { feel, method, plugIn, note: words })
 export function gauge(h: number, who: Who, dry: [number, string], wet: [number, string] | null, release: BodyOf['compression']['release'], words: string | null = null, more: Pick<Step, 'replaces' | 'name'> & { warm?: boolean } = {}): Step {

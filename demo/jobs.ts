@@ -1,5 +1,5 @@
 import type { DemoJob } from './book'
-import { agrees, at, charge, claim, debris, drained, facts, gauge, labour, marks, note, oil, option, outwork, part, risk, sale, say, spec, stage, terms, turns, waits } from './book'
+import { agrees, at, charge, claim, debris, drained, facts, gauge, labour, marks, mix, note, oil, option, outwork, part, risk, sale, say, spec, stage, stand, terms, turns, waits } from './book'
 
 /** The demo shop's jobs, oldest first. Every maker, machine, person and price in here is made up. */
 export const DEMO_JOBS: DemoJob[] = [
@@ -210,6 +210,7 @@ export const DEMO_JOBS: DemoJob[] = [
       claim('Mixed 50 to 1, always', 'from memory'),
       claim('New can of fuel that morning', 'has the can'),
       terms('private', 260, 40, 150),
+      mix(0.15, 'mira', 5, 62, 'measured', 'His own can, poured into the measuring glass: the morning\'s oil had been left out.'),
       turns(0.2, 'mira', 'tight_spot', 'rope', false, 'Free after a spoon of oil, tight near the top.'),
       gauge(0.5, 'mira', [74, 'psi'], [96, 'psi'], 'none'),
       note(1.1, 'mira', 'open_up', 'Muffler off: piston smeared on the exhaust side, ring stuck in its groove.'),
@@ -289,7 +290,9 @@ export const DEMO_JOBS: DemoJob[] = [
       terms('hire', 340, 60, 140),
       turns(0.1, 'teo', 'tight_spot', 'rope', true, 'Stopped at once: liquid about.'),
       oil(0.2, 'teo', drained(690), 'honey', 'thin', 'petrol', 'none', 'Drained outside. Rags out, cap on the can.'),
-      waits(0.5, 'teo', 'clock', 'needle on a stand overnight'),
+      at(0.4, 'teo', 'cure', null, { path: 'needle', text: 'Needle had a ring worn in; new needle and seat, float level set.' }),
+      stand(0.6, 'teo', 12),
+      waits(0.7, 'teo', 'clock', 'needle on a stand overnight'),
     ],
   },
   {

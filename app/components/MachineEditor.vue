@@ -54,6 +54,7 @@ function pick(kind: MachineKind | ''): void {
       <ChipGroup v-model="draft.facts.cooling" label="Cooling" :options="COOLING" needed />
       <div class="grid4 short">
         <PickField v-model="draft.facts.engineClass" label="Rules of thumb of" :options="ENGINE_CLASSES" />
+        <PlainField v-if="two" v-model="draft.facts.mixRatio" label="Maker's mix, fuel to 1 of oil" suffix=": 1" inputmode="decimal" :fault="fault('mixRatio')" />
         <PlainField v-model="draft.facts.cylinders" label="Cylinders" inputmode="numeric" :fault="fault('cylinders')" />
       </div>
     </div>

@@ -5,10 +5,10 @@ import type { FormName } from '~/composables/useJobSheet'
 /** Always there: what must not be done, what the findings say, what to look at next, where it leans. */
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
-const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', debris: 'debris', option: 'option', value: 'terms' }
+const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', debris: 'debris', option: 'option', value: 'terms' }
 const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
 /** the newest of each kind; the older ones stand in the log */
-const findings = computed(() => [a.value?.debris, a.value?.compression, a.value?.oil, a.value?.turnOver].filter(j => j !== null && j !== undefined))
+const findings = computed(() => [a.value?.debris, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.turnOver].filter(j => j !== null && j !== undefined))
 const next = computed(() => a.value?.next[0])
 const verdict = computed(() => a.value?.decision.verdict)
 const approved = computed(() => a.value?.approved?.body.frozen)

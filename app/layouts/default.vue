@@ -29,6 +29,7 @@ useKeys({
       </NuxtLink>
       <nav aria-label="Main">
         <NuxtLink to="/" :class="{ on: $route.path === '/' || $route.path.startsWith('/jobs') }">Today</NuxtLink>
+        <NuxtLink to="/mix" :class="{ on: $route.path === '/mix' }">Mix</NuxtLink>
         <NuxtLink to="/machines" :class="{ on: $route.path.startsWith('/machines') }">Machines</NuxtLink>
         <NuxtLink to="/shop" :class="{ on: $route.path === '/shop' }">Shop</NuxtLink>
       </nav>

@@ -5,8 +5,8 @@ import type { UseClass } from '#core/job/vocabulary'
 import type { Person } from '#shared/types/records'
 
 const shop = useShopStore()
-interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct'> { rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
-const start = (p: ShopPolicy): Draft => ({ ...p, rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
+interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'standHours'> { stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
+const start = ({ standHours, ...p }: ShopPolicy): Draft => ({ ...p, stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
 const draft = ref<Draft>(start(shop.policy))
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -14,10 +14,10 @@ const saved = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 watch(draft, () => { saved.value = false }, { deep: true })
 async function save(): Promise<void> {
-  const { rate, tax, altitude, share, ...rest } = draft.value
+  const { rate, tax, altitude, share, stand, ...rest } = draft.value
   const number = (typed: string): number => sendable(figure(typed), typed) as number
   const known = /^[A-Z]{3}$/.test(rest.currency)
-  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), taxPct: number(tax), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
+  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
   const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
   message.value = outcome.ok ? '' : outcome.message
   faults.value = outcome.ok ? [] : outcome.faults
@@ -98,6 +98,7 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
       <section class="block"><h2>How this shop handles oil</h2>
         <ChipGroup v-model="draft.fillAim" label="Fill to" :options="{ low: 'Low mark', middle: 'Middle', top: 'Full mark' }" needed /><p class="note reason">The maker's fill usually stands at the full mark; anything between the marks is sound. Never above.</p>
         <ChipGroup v-model="draft.surplusRule" label="A surplus" :options="{ surplus_only: 'Draw off the surplus', change_all: 'Change all of it' }" needed /><p class="note reason">Drawing off is offered only for oil that is clean, plain to smell and of normal thickness; otherwise a full change is asked for either way.</p>
+        <PlainField v-model="draft.stand" label="Stand test after fuel in the oil, at least" suffix="h" inputmode="decimal" class="stand" :fault="fault('standHours')" hint="Overnight is the custom. No refill before it has passed." />
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts"><button class="btn go" type="submit">Keep these rules</button><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span></div>
@@ -108,6 +109,7 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
 <style scoped>
 .shop { padding-right: max(20px, calc(100% - 1100px)); }
 h1 { margin-bottom: 8px; } .gap { margin-top: 12px; } .reason { margin: 4px 0 10px 100px; } .bar { margin-bottom: 10px; }
+.stand { max-width: 300px; }
 .people li { display: flex; gap: 12px; align-items: center; min-height: 46px; border-bottom: 1px solid var(--rule); } .people li > span { min-width: 180px; }
 .people i { width: 30px; height: 30px; border-radius: 50%; background: var(--ink-2); color: #fff; display: grid; place-items: center; font: 600 14px var(--label); }
 .addp { display: grid; grid-template-columns: 260px 100px auto; gap: 10px; align-items: end; justify-content: start; margin: 12px 0 8px; }

@@ -14,7 +14,7 @@ export interface MachineDraft {
   meter: string
   meterUnit: MachineFields['meterUnit']
   meterSource: MachineFields['meterSource']
-  facts: Omit<EngineFacts, 'displacementCc' | 'cylinders'> & { displacementCc: string, cylinders: string }
+  facts: Omit<EngineFacts, 'displacementCc' | 'cylinders' | 'mixRatio'> & { displacementCc: string, cylinders: string, mixRatio: string }
   spec: Record<SpecItem, SpecDraft>
 }
 
@@ -22,7 +22,7 @@ export function blankMachine(volumeUnit: string, pressureUnit: string): MachineD
   const spec = (unit: string): SpecDraft => ({ value: '', unit, source: 'maker', note: null })
   return {
     kind: '', name: '', serial: '', meter: '', meterUnit: 'h', meterSource: 'claimed',
-    facts: { engineClass: 'S4', cycle: 'four', displacementCc: '', cylinders: '1', oiling: 'unknown', oilShows: 'unknown', release: 'unknown', bore: 'unknown', fuelFeed: 'unknown', cooling: 'unknown' },
+    facts: { engineClass: 'S4', cycle: 'four', displacementCc: '', cylinders: '1', oiling: 'unknown', oilShows: 'unknown', release: 'unknown', bore: 'unknown', fuelFeed: 'unknown', cooling: 'unknown', mixRatio: '' },
     spec: { oil_capacity: spec(volumeUnit), oil_full_mark: spec(volumeUnit), oil_low_mark: spec(volumeUnit), oil_change: spec('h'), compression_limit: spec(pressureUnit), compression_with_release: spec(pressureUnit) },
   }
 }
@@ -45,6 +45,7 @@ export const machineFields = (d: MachineDraft): MachineFields => ({
 
 export const engineFacts = (d: MachineDraft): EngineFacts => ({
   ...d.facts, displacementCc: sendable(figure(d.facts.displacementCc), d.facts.displacementCc) as number | null, cylinders: sendable(figure(d.facts.cylinders), d.facts.cylinders) as number,
+  mixRatio: d.facts.cycle === 'two' ? sendable(figure(d.facts.mixRatio), d.facts.mixRatio) as number | null : null,
 })
 
 export function specValues(d: MachineDraft): SpecValue[] {
@@ -62,7 +63,7 @@ export function specFault(d: MachineDraft, item: SpecItem, faults: Fault[]): str
 export function machineDraft(machine: MachineFields, facts: EngineFacts, spec: SpecValue[], volumeUnit: string, pressureUnit: string): MachineDraft {
   const draft = blankMachine(volumeUnit, pressureUnit)
   Object.assign(draft, { kind: machine.kind, name: machine.name, serial: machine.serial ?? '', meter: figureText(machine.meterReading), meterUnit: machine.meterUnit, meterSource: machine.meterSource })
-  draft.facts = { ...facts, displacementCc: figureText(facts.displacementCc), cylinders: String(facts.cylinders) }
+  draft.facts = { ...facts, displacementCc: figureText(facts.displacementCc), cylinders: String(facts.cylinders), mixRatio: figureText(facts.mixRatio) }
   for (const v of spec) draft.spec[v.item] = { value: String(v.value), unit: v.unit, source: v.source, note: v.note }
   return draft
 }

@@ -1,10 +1,13 @@
 import { moneyText, toMajor } from '../estimate/money'
+import { ratioText } from '../mix/mixPlan'
 import { convert } from '../units/unitConvert'
 import { quantityText } from '../units/unitRound'
-import type { Entry, OilBody, Quantity } from './entries'
+import type { StandState } from '../oil/fuelPath'
+import { CURES, judgeStand } from '../oil/fuelPath'
+import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -16,6 +19,14 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'claim': return { title: 'Owner says', text: `${entry.body.text}${entry.body.howKnown ? ` (${entry.body.howKnown})` : ''}` }
     case 'terms': return { title: 'Terms', text: `${USE_CLASSES[entry.body.useClass]}; running ${cash(entry.body.runningValueMinor)}, as it is ${cash(entry.body.asIsValueMinor)}, cap ${entry.body.capMinor === null ? 'none' : cash(entry.body.capMinor)}${entry.body.deadline ? `, wanted by ${entry.body.deadline}` : ''}` }
     case 'oil': return { title: 'Oil', text: withNote([oilReadingText(entry.body, policy), ...oilConditionWords(entry.body)].join(', '), entry.body.note) }
+    case 'mix': {
+      const { fuel, oil, makerRatio, fuelType, fuelDays } = entry.body
+      return { title: 'Mix', text: withNote(`${quantityText(oil.value, oil.unit)} of oil in ${quantityText(fuel.value, fuel.unit)} of fuel, maker asks ${ratioText(makerRatio)}${fuelType && fuelDays !== null ? `; ${FUEL_WORDS[fuelType]}, ${fuelDays} days old` : ''}`, entry.body.note) }
+    }
+    case 'fluid': return { title: entry.body.action === 'drained' ? 'Drained' : 'Filled', text: `${read(entry.body.amount, policy.volumeUnit)}${entry.body.what ? `, ${entry.body.what}` : ''}` }
+    case 'cure': return { title: 'Fuel path cured', text: `${CURES[entry.body.path].toLowerCase()}${entry.body.text ? `: ${entry.body.text}` : ''}` }
+    case 'stand_test': return { title: 'Stand test', text: standText(entry.body) }
+    case 'made_safe': return { title: 'Made safe', text: entry.body.done.map(s => SAFE_STEPS[s].toLowerCase()).join('; ') }
     case 'turn_over': return { title: 'Turns over', text: withNote(`${TURN_FEELS[entry.body.feel].toLowerCase()}, by ${TURN_METHODS[entry.body.method]}, plug ${entry.body.plugIn ? 'in' : 'out'}`, entry.body.note) }
     case 'compression': {
       const { dry, wet, feel, throttleOpen, pulls, temperature, release } = entry.body
@@ -39,6 +50,14 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'hand_back': return { title: 'Handed back', text: withNote(`To ${entry.body.to}`, entry.body.words) }
     case 'void': return { title: 'Undone', text: entry.body.reason }
   }
+}
+
+const STAND_WORDS: Record<StandState, string> = { running: 'running', passed: 'passed', too_short: 'too short', leaked: 'failed, fuel came through' }
+
+function standText(body: StandTestBody): string {
+  const hours = body.endedAt ? (Date.parse(body.endedAt) - Date.parse(body.startedAt)) / 3_600_000 : null
+  const spent = hours === null ? '' : ` after ${Math.floor(hours)} h ${String(Math.floor(hours % 1 * 60)).padStart(2, '0')}`
+  return `${STAND_WORDS[judgeStand(body)]}${spent}, at least ${body.minimumHours} h asked${body.seen ? `, paper ${SEEN[body.seen].toLowerCase()}` : ''}`
 }
 
 const withNote = (text: string, note: string | null): string => note ? `${text}. ${note}` : text

@@ -1,6 +1,8 @@
 import type { DebrisItem } from '../debris/debrisScore'
+import type { FuelType } from '../mix/fuelAge'
+import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -30,7 +32,17 @@ export interface OilBody {
   glitter: KeyOf<typeof OIL_GLITTER> | null
   note: string | null
 }
+/** The can that a two-stroke was fed from. */
+export interface MixBody { fuel: Quantity, oil: Quantity, makerRatio: number, fuelType: FuelType | null, fuelDays: number | null, stabilised: boolean, note: string | null }
 export interface TurnOverBody { feel: KeyOf<typeof TURN_FEELS>, method: KeyOf<typeof TURN_METHODS>, plugIn: boolean, note: string | null }
+/** Oil let out or put in. */
+export interface FluidBody { action: 'drained' | 'filled', amount: Quantity, what: string | null }
+/** The way that fuel came into the oil, and what was done about it. */
+export interface CureBody { path: Cure, text: string | null }
+/** Fuel on, standing over dry paper; ended by a correction that says what was seen. */
+export interface StandTestBody { startedAt: string, endedAt: string | null, seen: 'none' | 'damp' | 'liquid' | null, minimumHours: number }
+/** What was made safe before turning, tipping or opening. */
+export interface MadeSafeBody { done: KeyOf<typeof SAFE_STEPS>[] }
 export interface CompressionBody {
   feel: KeyOf<typeof COMPRESSION_FEELS> | null
   dry: Quantity | null
@@ -98,7 +110,12 @@ export interface BodyOf {
   claim: ClaimBody
   terms: TermsBody
   oil: OilBody
+  mix: MixBody
   turn_over: TurnOverBody
+  fluid: FluidBody
+  cure: CureBody
+  stand_test: StandTestBody
+  made_safe: MadeSafeBody
   compression: CompressionBody
   debris: DebrisBody
   option: OptionBody
@@ -127,7 +144,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'turn_over', 'compression', 'debris', 'claim']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'compression', 'debris', 'claim']
 
 /** Entries that stand: neither corrected nor voided, and not voids themselves, in the order given. */
 export function entriesInForce(entries: Entry[]): Entry[] {

@@ -14,6 +14,8 @@ export interface EngineFacts {
   bore: KeyOf<typeof BORE>
   fuelFeed: KeyOf<typeof FUEL_FEED>
   cooling: KeyOf<typeof COOLING>
+  /** the maker's fuel-to-oil ratio for a two-stroke, 50 for 50:1 */
+  mixRatio: number | null
 }
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
@@ -36,6 +38,8 @@ export interface ShopPolicy {
   fillAim: 'low' | 'middle' | 'top'
   /** what is done with a surplus of sound, known oil */
   surplusRule: 'surplus_only' | 'change_all'
+  /** hours that a stand test after fuel in the oil must last */
+  standHours: number
   /** labour lines run low or high together */
   labourTogether: boolean
 }
@@ -63,5 +67,6 @@ export const DEFAULT_POLICY: ShopPolicy = {
   sharePct: { private: 50, working: 60, hire: 60, race: 80, resale: 40, toy: 35, child: 50 },
   fillAim: 'top',
   surplusRule: 'surplus_only',
+  standHours: 12,
   labourTogether: false,
 }

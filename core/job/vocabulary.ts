@@ -67,6 +67,14 @@ export const OIL_THICKNESS = { thin: 'Thin', normal: 'Normal', thick: 'Treacle' 
 export const OIL_SMELLS = { plain: 'Plain', petrol: 'Petrol', burnt: 'Burnt', sweet: 'Sweet', not_smelt: 'Not smelt' } as const
 export const OIL_GLITTER = { none: 'None', fine: 'Fine haze', flakes: 'Flakes', magnetic: 'Magnet takes it' } as const
 
+export const FUEL_WORDS = { e10: 'petrol with up to 10 % ethanol', e0: 'petrol without ethanol', alkylate: 'alkylate' } as const
+
+/** Before turning, tipping or opening. */
+export const SAFE_STEPS = {
+  plug_lead: 'Plug lead off and earthed', battery: 'Battery earth off, or no battery', fuel: 'Fuel shut or clamped', free: 'Blade, belt or chain free or blocked', stable: 'Stable on the bench, cool',
+} as const
+export const SEEN = { none: 'Dry', damp: 'Damp', liquid: 'Liquid' } as const
+
 export const TURN_FEELS = { normal: 'Normal bump', weak: 'Weak bump', free: 'Spins free', tight_spot: 'Tight spot', locked: 'Locked' } as const
 export const TURN_METHODS = { rope: 'rope', flywheel: 'flywheel by hand', kick: 'kick', starter: 'starter', blade: 'blade or shaft' } as const
 

@@ -67,7 +67,6 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
   const low = level.state === 'dangerously_low' || level.state === 'very_low' || body.reading.by === 'dry'
   if (low) stops.push({ id: 'oil_low', title: 'Don\'t start it', reason: 'There is too little oil to carry the big end and the cam.', clearedBy: 'A later oil reading at or above the low mark.' })
   if (level.state === 'dangerously_over') stops.push({ id: 'oil_over', title: 'Don\'t turn it with the plug in', reason: 'So much oil can lock the engine or flood the breather; a level that rose by itself is fuel until it was smelt.', clearedBy: 'A later reading at or under the full mark.' })
-  if (body.smell === 'petrol') stops.push({ id: 'oil_fuel', title: 'Don\'t start it, don\'t refill yet', reason: 'There is fuel in the oil. Drain all of it and cure the path first; no sparks near.', clearedBy: 'A later reading that smells plain.' })
 
   const marksSeen: Mark[] = [level.state ? STATE_MARKS[level.state] : body.reading.by === 'dry' ? 'past' : 'open', condition.mark]
   const mark: Mark = marksSeen.includes('past') ? 'past' : marksSeen.includes('near') ? 'near' : marksSeen[0] === 'open' ? 'open' : condition.mark === 'open' ? 'near' : 'good'

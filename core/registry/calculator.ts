@@ -16,7 +16,7 @@ export function calculator(name: string, about: string, fields: Fields, fn: (inp
 }
 
 /** Names that don't follow from their camelCase form. */
-const SNAKE_EXCEPTIONS: Record<string, string> = { mlPer1000Km: 'ml_per_1000km', slopeKpaPer100h: 'slope_kpa_per_100h' }
+const SNAKE_EXCEPTIONS: Record<string, string> = { mlPer1000Km: 'ml_per_1000km', slopeKpaPer100h: 'slope_kpa_per_100h', URatio: 'U_ratio', UMm: 'U_mm' }
 const snake = (name: string): string => SNAKE_EXCEPTIONS[name] ?? name.replace(/[A-Z]/g, c => `_${c.toLowerCase()}`)
 
 function snakeKeys(value: unknown): unknown {

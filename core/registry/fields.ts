@@ -68,6 +68,20 @@ export function choice(words: readonly string[]): Field {
   }
 }
 
+/** One of a few figures. */
+export function oneOf(figures: readonly number[]): Field {
+  const any = num()
+  return {
+    ...any,
+    parse(value, path, issues) {
+      const parsed = any.parse(value, path, issues)
+      if (finite(parsed) && !figures.includes(parsed)) issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be ${figures.join(' or ')}, not ${parsed}.` })
+      return parsed
+    },
+    schema: () => ({ enum: [...figures] }),
+  }
+}
+
 /** True or false. */
 export function flag(): Field {
   return {
@@ -203,7 +217,7 @@ export function parseInputs(shape: Field, inputs: unknown): Record<string, unkno
   return parsed
 }
 
-export const camel = (name: string): string => name.replace(/_([a-z0-9])/g, (_, c: string) => c.toUpperCase())
+export const camel = (name: string): string => name.replace(/_([a-zA-Z0-9])/g, (_, c: string) => c.toUpperCase())
 
 function show(value: unknown): string {
   if (typeof value === 'number') return String(value)

@@ -1,7 +1,9 @@
 import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
+import { entriesInForce } from '#core/job/entries'
 import type { JobFile } from '#core/job/jobFile'
+import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { JobView, NewJobParsed } from '#shared/types/records'
 import { appendEntry, entriesOf } from './entries'
 import { addCustomer, addMachine, customerOf, engineOf, machineOf } from './machines'
@@ -81,8 +83,19 @@ export function bookIn(db: Database, { id, customer, machine, facts, spec, entri
 export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 'repeated' {
   return db.transaction(() => {
     jobOf(db, jobId)
-    return appendEntry(db, jobId, entry, e => checkApproval(db, jobId, e))
+    return appendEntry(db, jobId, entry, (e) => {
+      checkApproval(db, jobId, e)
+      checkRefill(db, jobId, e)
+    })
   }).immediate()
+}
+
+/** Fresh oil goes in only once the way of the fuel is proved dry: a certain waste and a danger otherwise. */
+function checkRefill(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'fluid' || entry.body.action !== 'filled') return
+  const file = jobFile(db, jobId)
+  const refusal = refillRefusal(fuelPath(entriesInForce(file.entries), file.facts))
+  if (refusal) throw new Refusal(409, refusal)
 }
 
 function checkApproval(db: Database, jobId: string, entry: Entry): void {

@@ -27,6 +27,11 @@ export async function pdfOf(content: Pick<TDocumentDefinitions, 'content' | 'inf
   }).getBuffer()
 }
 
+/** A label of 100 × 62 mm as PDF bytes. */
+export async function labelPdf(content: unknown[]): Promise<Buffer> {
+  return await pdfmake.createPdf({ pageSize: { width: 283, height: 176 }, pageMargins: [14, 12, 14, 8], defaultStyle: { font: 'Barlow', color: INK }, content }).getBuffer()
+}
+
 /** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
 export const printable = (text: string): string => text.replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
 

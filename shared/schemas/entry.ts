@@ -3,9 +3,10 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
+import { CURES } from '#core/oil/fuelPath'
 import { UNITS } from '#core/units/unitTable'
 import { amount, count, idText, keyOf, longText, nullable, optionalText, share, shortText, wordsOf } from './words'
 
@@ -17,11 +18,11 @@ function quantity(kind: string, what: string, max: number) {
   }).superRefine(({ value, unit }, check) => {
     const known = Object.hasOwn(UNITS, unit) ? UNITS[unit] : undefined
     if (!known || known.kind !== kind) check.addIssue({ code: 'custom', path: ['unit'], message: `${what} can't be read in ${unit || 'no unit'}: choose a unit of ${kind}.` })
-    else if (value * known.factor > max) check.addIssue({ code: 'custom', path: ['value'], message: `${what} of ${value} ${known.label} is more than any engine has: check the decimal point and the unit.` })
+    else if (value * known.factor > max) check.addIssue({ code: 'custom', path: ['value'], message: `${what} of ${value} ${known.label} is more than can be: check the decimal point and the unit.` })
   })
 }
 const pressure = (what: string) => quantity('pressure', what, 6000)
-const volume = (what: string) => quantity('volume', what, 20000)
+const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
 const moneyMinor = (what: string) => z.number({ error: `${what}: type an amount, for example 120.` }).int(`${what} has too many decimals.`).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
 const hoursField = (what: string) => z.number({ error: `${what}: type hours, for example 1.5.` }).min(0, `${what} can't be negative.`).max(100000, `${what} is too large: check the decimal point.`)
@@ -88,7 +89,26 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     glitter: nullable(keyOf(OIL_GLITTER, 'Glitter')),
     note: longText('Note'),
   }),
+  mix: z.strictObject({
+    fuel: volume('Fuel in the can', 1e6).refine(q => q.value > 0, { path: ['value'], message: 'Fuel in the can must be more than nothing.' }),
+    oil: volume('Oil in it', 1e6),
+    makerRatio: z.number({ error: 'Maker\'s ratio: type the first figure, for example 50 for 50:1.' }).min(8, 'Maker\'s ratio must be at least 8:1.').max(200, 'Maker\'s ratio can be at most 200:1.'),
+    fuelType: nullable(keyOf(FUEL_WORDS, 'Fuel')),
+    fuelDays: nullable(z.number({ error: 'Age of the fuel: type days.' }).min(0, 'Age of the fuel can\'t be negative.').max(20000, 'Age of the fuel: that is more than fifty years.')),
+    stabilised: z.boolean(),
+    note: longText('Note'),
+  }),
   turn_over: z.strictObject({ feel: keyOf(TURN_FEELS, 'How it turns'), method: keyOf(TURN_METHODS, 'Turned by'), plugIn: z.boolean({ error: 'Say whether the plug was in.' }), note: longText('Note') }),
+  fluid: z.strictObject({ action: z.enum(['drained', 'filled'], { error: 'Say whether it was drained or filled.' }), amount: volume('Amount'), what: optionalText('What it was', 200) }),
+  cure: z.strictObject({ path: keyOf(CURES, 'Way the fuel came'), text: optionalText('What was done', 1000) }),
+  stand_test: z.strictObject({
+    startedAt: z.iso.datetime({ offset: true, error: 'Start: give a date and time.' }),
+    endedAt: nullable(z.iso.datetime({ offset: true, error: 'End: give a date and time.' })),
+    seen: nullable(keyOf(SEEN, 'What was seen')),
+    minimumHours: z.number({ error: 'Hours to stand: type a figure.' }).min(1, 'A stand test takes at least 1 hour.').max(72, 'A stand test takes at most 72 hours.'),
+  }).refine(t => t.endedAt === null || Date.parse(t.endedAt) > Date.parse(t.startedAt), { path: ['endedAt'], message: 'The test must end after it started.' })
+    .refine(t => t.endedAt === null || t.seen !== null, { path: ['seen'], message: 'Say what was seen on the paper: dry, damp or liquid.' }),
+  made_safe: z.strictObject({ done: z.array(keyOf(SAFE_STEPS, 'Step')).min(Object.keys(SAFE_STEPS).length, 'Tick every step, or leave it and do it first.') }),
   compression: z.strictObject({
     feel: nullable(keyOf(COMPRESSION_FEELS, 'Feel')),
     dry: nullable(pressure('Dry reading')),

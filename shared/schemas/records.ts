@@ -22,6 +22,7 @@ export const factsSchema: z.ZodType<EngineFacts> = z.strictObject({
   bore: keyOf(BORE, 'Bore'),
   fuelFeed: keyOf(FUEL_FEED, 'Fuel feed'),
   cooling: keyOf(COOLING, 'Cooling'),
+  mixRatio: nullable(z.number({ error: 'Mix: type the first figure, for example 50 for 50:1.' }).min(8, 'Mix must be at least 8:1.').max(200, 'Mix can be at most 200:1.')),
 })
 
 export const specValueSchema: z.ZodType<SpecValue> = z.strictObject({
@@ -94,6 +95,7 @@ export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
   sharePct: z.strictObject(Object.fromEntries(Object.entries(USE_CLASSES).map(([key, word]) => [key, z.number({ error: `Share for ${word}: type a figure in per cent.` }).min(1, `Share for ${word} must be at least 1 %.`).max(200, `Share for ${word} can be at most 200 %.`)])) as { [K in keyof typeof USE_CLASSES]: z.ZodNumber }),
   fillAim: z.enum(['low', 'middle', 'top']),
   surplusRule: z.enum(['surplus_only', 'change_all']),
+  standHours: z.number({ error: 'Stand test: type hours.' }).min(1, 'A stand test takes at least 1 hour.').max(72, 'A stand test takes at most 72 hours.'),
   labourTogether: z.boolean(),
 })
 

@@ -61,6 +61,33 @@ describe('what was acknowledged is on disk', () => {
   })
 })
 
+describe('fuel in the oil', () => {
+  it('refuses the refill until the stand test has passed, across a restart', async () => {
+    const server = await startBuilt()
+    const { by, jobId, log } = await openShop(server.url)
+    const fill = () => newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: 'fresh oil' })
+    expect((await log(newEntry(by, 'oil', { ...oilBody(690), smell: 'petrol' }))).status).toBe(201)
+    expect(await log(fill())).toMatchObject({ status: 409, body: { message: expect.stringContaining('cure the way') } })
+    await log(newEntry(by, 'cure', { path: 'needle', text: 'new needle and seat' }, { how: null }))
+    const startedAt = new Date(Date.now() - 13 * 3_600_000).toISOString()
+    const test = newEntry(by, 'stand_test', { startedAt, endedAt: null, seen: null, minimumHours: 12 }, { how: null })
+    expect((await log(test)).status).toBe(201)
+    expect((await log(fill())).body.message).toContain('still running')
+    await server.stop()
+
+    const again = await startBuilt(server.data)
+    const logAgain = (entry: unknown) => call(`${again.url}/api/jobs/${jobId}/entries`, 'POST', entry)
+    expect((await call(`${again.url}/api/jobs/${jobId}/assessment`)).body.fuel).toMatchObject({ step: 'stand', stand: { startedAt, state: 'running' } })
+    expect((await logAgain(fill())).status).toBe(409)
+    const ended = newEntry(by, 'stand_test', { startedAt, endedAt: new Date().toISOString(), seen: null, minimumHours: 12 }, { how: 'by_eye', supersedes: test.id })
+    expect((await logAgain(ended)).body.fields[0].message).toContain('what was seen on the paper')
+    expect((await logAgain({ ...ended, body: { ...ended.body, seen: 'none' } })).status).toBe(201)
+    expect((await logAgain(fill())).status).toBe(201)
+    expect((await call(`${again.url}/api/jobs/${jobId}/assessment`)).body.fuel.step).toBe('smell')
+    await again.stop()
+  })
+})
+
 describe('what can be wrong with the place', () => {
   it('a database from a newer version is left alone', async () => {
     const server = await startBuilt()

@@ -145,6 +145,15 @@ describe('agreement', () => {
   })
 })
 
+describe('labels', () => {
+  it('prints a can\'s label, and says what it needs', async () => {
+    const response = await fetch(`${server.url}/api/labels/mix.pdf?ratio=40&totalMl=3690&made=2026-05-04&by=MV`)
+    expect(Buffer.from(await response.arrayBuffer()).subarray(0, 5).toString()).toBe('%PDF-')
+    const wrong = await call(`${server.url}/api/labels/mix.pdf?ratio=4&made=yesterday`)
+    expect([wrong.status, faults(wrong)]).toEqual([422, expect.arrayContaining(['ratio', 'totalMl', 'made'])])
+  })
+})
+
 describe('shop and machines', () => {
   it('keeps policy and what it said before', async () => {
     const { policy } = (await call(`${server.url}/api/shop`)).body

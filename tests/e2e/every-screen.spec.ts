@@ -14,6 +14,7 @@ async function screens(page: Page): Promise<Screen[]> {
     { name: 'today', path: '/', ready: '.line' },
     ...stages.map((name, i) => ({ name, path: job, key: String(i + 1), ready: '.sheet[data-ready="true"]' })),
     { name: 'book in a machine', path: '/jobs/new', ready: 'form' },
+    { name: 'mix', path: '/mix', ready: '.pour' },
     { name: 'machines', path: '/machines', ready: '.list a' },
     { name: 'one machine', path: `/machines/${machines[0]?.id}`, ready: 'form' },
     { name: 'shop', path: '/shop', ready: 'form' },

@@ -19,10 +19,10 @@ const shop = useShopStore()
 const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium' })
-const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'turn_over', label: 'Turns over' }]
-const looks = computed(() => LOOKS.filter(l => l.form !== 'oil' || (sheet && hasSump(sheet.job.value.facts))))
+const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }]
+const looks = computed(() => LOOKS.filter(l => !sheet || (l.form === 'oil' ? hasSump(sheet.job.value.facts) : l.form === 'mix' ? sheet.job.value.facts.cycle === 'two' : l.form === 'fuel' ? Boolean(sheet.assessment.value?.fuel) : true)))
 const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
-const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : sheet?.assessment.value?.turnOver
+const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : form === 'mix' ? sheet?.assessment.value?.mix : form === 'fuel' ? null : sheet?.assessment.value?.turnOver
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
@@ -57,13 +57,15 @@ onMounted(() => { ready.value = true })
           <span><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}: {{ describe(sheet.lastLogged.value, shop.policy).text }}</span>
           <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
         </div>
+        <MakeSafe v-if="['first_look', 'narrow_down', 'open_up'].includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
         <template v-else-if="stage === 'first_look'">
           <div class="looks" role="group" aria-label="First look">
             <button v-for="l in looks" :key="l.form" type="button" class="btn" :class="{ on: look === l.form }" :aria-pressed="look === l.form" @click="sheet.open('first_look', l.form)">{{ l.label }} <StateMark v-if="markOf(l.form)" :mark="markOf(l.form)!.mark" bare /></button>
-            <span v-if="!hasSump(sheet.job.value.facts)" class="lab">Oil is in the fuel: there is no level to read.</span>
           </div>
           <OilForm v-if="look === 'oil'" />
+          <MixForm v-else-if="look === 'mix'" />
+          <FuelPathForm v-else-if="look === 'fuel'" />
           <TurnOverForm v-else />
         </template>
         <CompressionForm v-else-if="stage === 'narrow_down'" />

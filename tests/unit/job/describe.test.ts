@@ -21,6 +21,11 @@ describe('the log in words', () => {
     [oil({ by: 'dry' }, { colour: 'silvery', smell: 'burnt', glitter: 'flakes', note: 'Bolts loose.' }), 'Oil: dry, nothing shows, silvery, smells burnt, glitter: flakes. Bolts loose.'],
     [oil({ by: 'marks', pct: -30 }, { smell: 'not_smelt', colour: null }), 'Oil: 30 % of the mark gap below low, not smelt'],
     [oil({ by: 'volume', amount: { value: 12, unit: 'US_floz' } }, { thickness: 'thick', smell: null }), 'Oil: 12.0 US fl oz (355 mL) drained, honey, treacle'],
+    [entry('mix', { fuel: { value: 5, unit: 'L' }, oil: { value: 60, unit: 'mL' }, makerRatio: 50, fuelType: 'e10', fuelDays: 40, stabilised: false, note: null }), 'Mix: 60 mL of oil in 5.00 L of fuel, maker asks 50 : 1; petrol with up to 10 % ethanol, 40 days old'],
+    [entry('fluid', { action: 'drained', amount: { value: 690, unit: 'mL' }, what: 'oil with fuel in it' }), 'Drained: 690 mL, oil with fuel in it'],
+    [entry('cure', { path: 'needle', text: 'new needle' }), 'Fuel path cured: needle, seat or float: new needle'],
+    [entry('stand_test', { startedAt: '2026-05-04T18:20:00.000Z', endedAt: '2026-05-05T07:05:00.000Z', seen: 'none', minimumHours: 12 }), 'Stand test: passed after 12 h 45, at least 12 h asked, paper dry'],
+    [entry('made_safe', { done: ['plug_lead', 'battery'] }), 'Made safe: plug lead off and earthed; battery earth off, or no battery'],
     [entry('turn_over', { feel: 'free', method: 'rope', plugIn: false, note: null }), 'Turns over: spins free, by rope, plug out'],
     [compression(6.2, 7.9), 'Compression: dry 6.20 bar, wet 7.90 bar; throttle open, 6 pulls, warm, no release'],
     [compression(null, null, 'bar', { feel: 'weak' }), 'Compression: by feel weak'],
@@ -94,7 +99,7 @@ describe('what to look at next', () => {
   const turn = (feel: 'normal' | 'locked', plugIn = true) => entry('turn_over', { feel, method: 'rope', plugIn, note: null })
   it('begins with the quickest, then asks for the value and the ways to go', () => {
     expect(ids([])).toEqual(['turn_over', 'oil', 'compression', 'value', 'option'])
-    expect(ids([], { ...FACTS, cycle: 'two', oiling: 'premix' })).toEqual(['turn_over', 'compression', 'value', 'option'])
+    expect(ids([], { ...FACTS, cycle: 'two', oiling: 'premix' })).toEqual(['turn_over', 'mix', 'compression', 'value', 'option'])
   })
   it('asks for the plug out before anything else on a locked engine, and not for compression', () => {
     expect(ids([turn('locked'), terms(1, 1)])).toEqual(['plug_out', 'oil', 'option'])

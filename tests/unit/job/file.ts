@@ -5,7 +5,7 @@ import { DEFAULT_POLICY } from '#core/job/jobFile'
 import type { HowGot, MachineKind } from '#core/job/vocabulary'
 import type { SpecValue } from '#core/spec/specValue'
 
-export const FACTS: EngineFacts = { engineClass: 'S4', cycle: 'four', displacementCc: 148, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'none', bore: 'bare', fuelFeed: 'float', cooling: 'air' }
+export const FACTS: EngineFacts = { engineClass: 'S4', cycle: 'four', displacementCc: 148, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'none', bore: 'bare', fuelFeed: 'float', cooling: 'air', mixRatio: null }
 export const SHEET: SpecValue[] = [
   { item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null },
   { item: 'oil_full_mark', value: 550, unit: 'mL', source: 'maker', note: null },

@@ -16,7 +16,7 @@ import { bookIn, jobFile, jobView, jobsOf, logEntry } from '../../../server/db/j
 import { engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
 import { migrate } from '../../../server/db/migrate'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
-import { Refusal } from '../../../server/db/refusal'
+import type { Refusal } from '../../../server/db/refusal'
 import { addPerson, peopleOf, policyOf, savePerson, savePolicy } from '../../../server/db/shop'
 import { assess } from '#core/assess'
 import { jobRecord } from '../../../server/documents/jobRecord'

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import dayjs from 'dayjs'
+import { latest } from '#core/job/entries'
+import { SAFE_STEPS } from '#core/job/vocabulary'
+
+/** Before turning, tipping or opening: ticked once a day, and again after anything was connected. */
+const sheet = useSheet()
+const shop = useShopStore()
+const last = computed(() => latest(sheet.inForce.value, 'made_safe'))
+const today = computed(() => last.value && dayjs(last.value.at).isSame(dayjs(), 'day'))
+const open = ref(false)
+const ticked = ref<(keyof typeof SAFE_STEPS)[]>([])
+const message = ref('')
+async function log(): Promise<void> {
+  const outcome = await sheet.log({ kind: 'made_safe', how: null, body: { done: ticked.value } })
+  message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
+  if (outcome.ok) {
+    open.value = false
+    ticked.value = []
+  }
+}
+</script>
+
+<template>
+  <div v-if="!sheet.assessment.value?.closed" class="safe" :class="{ done: today && !open }">
+    <p v-if="today && !open && last" class="said"><StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }} <button type="button" class="link" @click="open = true">Something was connected again</button></p>
+    <form v-else @submit.prevent="log">
+      <fieldset><legend><b>Make safe</b> <span class="lab">before it is turned, tipped or opened</span></legend>
+        <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"><input v-model="ticked" type="checkbox" :value="k"> {{ word }}</label>
+        <button class="btn" type="submit">Made safe</button>
+      </fieldset>
+      <p v-if="message" class="fault">{{ message }}</p>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.safe { border: 1px solid var(--near); border-left-width: 4px; background: var(--near-wash); padding: 8px 12px; margin-bottom: 12px; border-radius: var(--radius); font-size: 14.5px; }
+.safe.done { border: 0; background: none; padding: 0; }
+.said { display: flex; gap: 7px; align-items: baseline; flex-wrap: wrap; }
+fieldset { display: flex; flex-wrap: wrap; gap: 2px 16px; align-items: center; } legend { padding: 0; margin-bottom: 2px; float: left; width: 100%; }
+.tick { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; cursor: pointer; } .tick input { width: 22px; height: 22px; accent-color: var(--petrol); }
+.btn { margin-left: auto; }
+</style>

@@ -1,0 +1,85 @@
+import type { Entry, StandTestBody } from '../job/entries'
+import { ofKind } from '../job/entries'
+import type { EngineFacts } from '../job/jobFile'
+import type { Stop } from '../judgement'
+
+export type FuelStep = 'drain' | 'cure' | 'stand' | 'refill' | 'smell' | 'done'
+export type StandState = 'running' | 'passed' | 'too_short' | 'leaked'
+
+export interface StandTest { entryId: string, startedAt: string, endedAt: string | null, minimumHours: number, state: StandState }
+
+/** The way back from fuel in the oil. The order is compulsory: a refill before the test wastes oil and hides the fault. */
+export interface FuelPath {
+  step: FuelStep
+  stand: StandTest | null
+  /** where the fuel most likely came from on this kind of carburettor */
+  likely: string[]
+  stop: Stop | null
+}
+
+export const CURES = {
+  needle: 'Needle, seat or float', tap: 'Tap left open', diaphragm: 'Pump diaphragm', blow_by: 'Blow-by past the rings', tipped: 'Tipped or carried lying down', injector: 'Injector or pressure', other: 'Something else',
+} as const
+export type Cure = keyof typeof CURES
+
+const MS_PER_HOUR = 3_600_000
+
+/** Long enough and dry is a pass; any liquid is a fail whatever the time. */
+export function judgeStand({ startedAt, endedAt, seen, minimumHours }: StandTestBody): StandState {
+  if (seen === 'liquid' || seen === 'damp') return 'leaked'
+  if (endedAt === null) return 'running'
+  const hours = (Date.parse(endedAt) - Date.parse(startedAt)) / MS_PER_HOUR
+  return hours >= minimumHours - 1e-9 ? 'passed' : 'too_short'
+}
+
+const LIKELY: Partial<Record<EngineFacts['fuelFeed'], Cure[]>> = {
+  float: ['needle', 'tap', 'tipped'],
+  diaphragm: ['diaphragm', 'blow_by', 'tipped'],
+  pulse: ['diaphragm', 'blow_by', 'tipped'],
+  vacuum_tap: ['tap', 'needle', 'tipped'],
+  injection: ['injector', 'blow_by'],
+}
+
+/**
+ * How far a job is on that way; null when no oil was ever found to smell of petrol.
+ * Everything counts only after the last reading that smelled of it.
+ */
+export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null {
+  const smelt = inForce.findLastIndex(e => e.kind === 'oil' && e.body.smell === 'petrol')
+  const found = inForce[smelt]
+  if (found?.kind !== 'oil') return null
+  const after = inForce.slice(smelt + 1)
+  const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
+  const fluids = ofKind(after, 'fluid')
+  const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
+  const cure = after.findIndex(e => e.kind === 'cure')
+  const tests = ofKind(cure < 0 ? [] : after.slice(cure + 1), 'stand_test')
+  const last = tests.at(-1)
+  const stand: StandTest | null = last ? { entryId: last.id, startedAt: last.body.startedAt, endedAt: last.body.endedAt, minimumHours: last.body.minimumHours, state: judgeStand(last.body) } : null
+  const passed = stand?.state === 'passed'
+  const testAt = last ? after.indexOf(last) : -1
+  const filled = passed ? after.findIndex((e, i) => i > testAt && e.kind === 'fluid' && e.body.action === 'filled') : -1
+  const smeltAgain = filled >= 0 && after.some((e, i) => i > filled && e.kind === 'oil' && e.body.smell === 'plain')
+  const step: FuelStep = !drained ? 'drain' : cure < 0 ? 'cure' : !passed ? 'stand' : filled < 0 ? 'refill' : smeltAgain ? 'done' : 'smell'
+  return { step, stand, likely, stop: stopFor(step, stand) }
+}
+
+const NEXT: Partial<Record<FuelStep, string>> = {
+  drain: 'Drain all of it, outdoors, with the plug lead off.',
+  cure: 'Cure the way that the fuel came before anything else.',
+  stand: 'Fuel on, stand it over a dry paper, and wait.',
+}
+
+function stopFor(step: FuelStep, stand: StandTest | null): Stop | null {
+  const next = NEXT[step]
+  if (!next) return null
+  const failed = stand?.state === 'leaked' ? ' The last test leaked.' : stand?.state === 'too_short' ? ' The last test was too short.' : ''
+  return { id: 'oil_fuel', title: 'Don\'t start it, don\'t refill yet', reason: `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`, clearedBy: 'Drained, cured, and a stand test that passed, in that order. Nobody can sign this away.' }
+}
+
+/** Why fresh oil may not go in yet; null when it may. */
+export function refillRefusal(path: FuelPath | null): string | null {
+  if (!path || path.step === 'refill' || path.step === 'smell' || path.step === 'done') return null
+  const wait = { drain: 'drain the old oil first', cure: 'cure the way that the fuel came first', stand: path.stand?.state === 'running' ? 'the stand test is still running' : 'a stand test has to pass first' }[path.step]
+  return `No refill yet: there was fuel in the oil, and ${wait}.`
+}
