@@ -146,10 +146,17 @@ export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 /** Kinds that are findings: how they were got must be said. */
 export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'compression', 'debris', 'claim']
 
-/** Entries that stand: neither corrected nor voided, and not voids themselves, in the order given. */
+/**
+ * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it
+ * corrects, so that putting an old reading right never makes it the newest.
+ */
 export function entriesInForce(entries: Entry[]): Entry[] {
+  const place = new Map<string, number>()
+  for (const [i, e] of entries.entries()) place.set(e.id, (e.supersedes !== null ? place.get(e.supersedes) : undefined) ?? i)
   const replaced = new Set(entries.map(e => e.supersedes).filter(id => id !== null))
-  return entries.filter(e => e.kind !== 'void' && !replaced.has(e.id))
+  return entries
+    .filter(e => e.kind !== 'void' && !replaced.has(e.id))
+    .sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0))
 }
 
 /** The entries of one kind. */

@@ -32,7 +32,8 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   else if (oil && (oil.smell === null || oil.smell === 'not_smelt')) looks.push({ id: 'smell', stage: 'first_look', title: 'Smell the oil', minutes: 1, why: 'Fuel in the oil reads like an overfill.' })
   if (!latest(inForce, 'mix') && facts.oiling === 'premix') looks.push({ id: 'mix', stage: 'first_look', title: 'Ask for the can and work out its mix', minutes: 2, why: 'One lean can explains a scored bore.' })
   if (!turn) looks.push({ id: 'turn_over', stage: 'first_look', title: 'Turn it by hand', minutes: 1, why: 'Locked, free or a normal bump decides where to look.' })
-  if (!compression && turn?.feel !== 'locked') looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, dry', minutes: 6, why: 'By feel, only \'none\' can be trusted.' })
+  const fuelInside = step !== undefined && step !== 'done'
+  if (!compression && turn?.feel !== 'locked' && !fuelInside) looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, dry', minutes: 6, why: 'By feel, only \'none\' can be trusted.' })
   else if (compression?.dry && !compression.wet) looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, wet', minutes: 3, why: 'The pair tells rings from valves, where the dry reading is low.' })
   if (oil && !latest(inForce, 'debris') && (oil.colour === 'silvery' || (oil.glitter !== null && oil.glitter !== 'none'))) looks.push({ id: 'debris', stage: 'open_up', title: 'Sample the debris', minutes: 10, why: 'There is metal in the oil: what and how much points at the part.' })
   const sorted = looks.sort((a, b) => Number(b.id === 'plug_out') - Number(a.id === 'plug_out') || Number(b.id === 'fuel') - Number(a.id === 'fuel') || a.minutes - b.minutes)

@@ -35,7 +35,7 @@ test('fuel in the oil goes its compulsory way, the clock running while the page 
   const id = await jobNumbered(request, 217)
   await openJob(page, `/jobs/${id}`)
   await page.getByRole('button', { name: /First look/ }).click()
-  await page.getByRole('button', { name: 'Oil', exact: true }).click()
+  await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
   await chip(page, 'Read how', 'Drained').click()
   await page.getByLabel('Came out').fill('720')
   await chip(page, 'Smell', 'Petrol').click()

@@ -33,8 +33,8 @@ function pick(id: string): void {
   }
 }
 function afterLog(): void {
-  const newest = options.value.at(-1)
-  if (newest) chosen.value = newest.id
+  const logged = sheet.lastLogged.value
+  if (logged) chosen.value = logged.id
   adding.value = null
 }
 

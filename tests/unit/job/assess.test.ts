@@ -127,6 +127,15 @@ describe('stops, log and stages', () => {
     expect(log).toHaveLength(2)
   })
 
+  it('putting an old reading right does not make it the newest', () => {
+    const [first, second] = [oil(drained(880)), oil(drained(520))]
+    const right = { ...oil(drained(870)), supersedes: first.id }
+    expect(assess(file([first, second, right])).oil?.entryId).toBe(second.id)
+    const offers = [option('A', 'repair', []), option('B', 'repair', [])]
+    const dearer = { ...option('A, dearer', 'repair', []), supersedes: offers[0]!.id }
+    expect(assess(file([...offers, dearer])).decision.options.map(o => o.name)).toEqual(['A, dearer', 'B'])
+  })
+
   it('a flake in the strainer stops it and names where it comes from', () => {
     const a = assess(file([entry('debris', { place: 'strainer', items: [{ material: 'bearing_flake', amount: 'some', largestUm: 1200 }], hoursSinceOil: null, hoursSinceRebuild: null, note: null })]))
     expect(a.debris).toMatchObject({ state: 'stop', sources: ['rolling_bearing_spall', 'big_end_cage_or_race'] })

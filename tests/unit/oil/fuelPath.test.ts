@@ -45,6 +45,12 @@ describe('fuel in the oil', () => {
     expect(stepOf([petrolDrained, cure, running, stand(13, 'none', { supersedes: running.id })])).toBe('refill')
   })
 
+  it('correcting the smell\'s note keeps what was done since', () => {
+    const noted = { ...petrolDrained, id: '01ARZ3NDEKTSV4RRFFQ69G5FAV', supersedes: petrolDrained.id }
+    expect(stepOf([petrolDrained, cure, stand(13), noted])).toBe('refill')
+    expect(assess(file([petrolDrained, cure])).next.map(l => l.id)).not.toContain('compression')
+  })
+
   it('stops the job until the test has passed, and says where this carburettor leaks', () => {
     const a = assess(file([petrolDrained]))
     expect(a.stops.map(s => s.id)).toEqual(['oil_fuel'])
