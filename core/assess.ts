@@ -1,5 +1,6 @@
 import type { CompressionJudgement } from './compression/judgeCompression'
 import { judgeCompression } from './compression/judgeCompression'
+import { judgeCrankcase, judgeLeakdown } from './compression/judgeTightness'
 import type { TurnOverJudgement } from './compression/judgeTurnOver'
 import { judgeTurnOver } from './compression/judgeTurnOver'
 import type { DebrisJudgement } from './debris/judgeDebris'
@@ -34,6 +35,8 @@ export interface Assessment {
   /** how far the job is on the way back from fuel in the oil; null when there was none */
   fuel: FuelPath | null
   compression: CompressionJudgement | null
+  leakDown: Judgement | null
+  crankcase: Judgement | null
   debris: DebrisJudgement | null
   stops: Stop[]
   next: NextLook[]
@@ -57,16 +60,20 @@ export function assess(file: JobFile): Assessment {
   const compressions = ofKind(inForce, 'compression').map(e => judgeCompression(e, file))
   const samples = ofKind(inForce, 'debris').map(e => judgeDebris(e, file))
   const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const leaks = ofKind(inForce, 'leak_down').map(e => judgeLeakdown(e, file))
+  const cases = ofKind(inForce, 'crankcase').map(e => judgeCrankcase(e, file))
   const fuel = fuelPath(inForce, file.facts)
   // a level that was fuel is dealt with by the way back from it
   const levelStops = (oil?.stops ?? []).filter(s => !(fuel && s.id === 'oil_over'))
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...leaks, ...cases, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
   return {
     inForce: inForce.map(e => e.id),
     judgements,
     oil, mix, fuel, turnOver, compression, debris,
+    leakDown: leaks.at(-1) ?? null,
+    crankcase: cases.at(-1) ?? null,
     stops: [...(turnOver?.stops ?? []), ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? [])],
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),

@@ -50,6 +50,17 @@ const SHOTS = [
     await page.getByLabel('How much').nth(1).selectOption('trace')
     await page.getByLabel('Largest').nth(1).fill('0.4')
   }],
+  ['fuel-in-oil', sheet(214), async (page) => {
+    await page.keyboard.press('2')
+    await page.locator('.looks').getByRole('button', { name: 'Fuel in the oil' }).click()
+  }],
+  ['mix', '/mix', async (page) => {
+    await page.getByText('Put one right').click()
+    await page.getByLabel('Maker asks, fuel to 1 of oil').fill('40')
+    await page.getByLabel('Fuel in the can', { exact: true }).fill('3.6')
+    await page.getByLabel('Oil in it', { exact: true }).fill('60')
+    await page.getByLabel('The can holds', { exact: true }).fill('3.7')
+  }],
   ['decide', sheet(207), press('6')],
   ['hand-back', sheet(201), press('9')],
   ['machines', '/machines'],

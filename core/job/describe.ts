@@ -7,7 +7,7 @@ import { CURES, judgeStand } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -34,6 +34,11 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const method = dry ? [throttleOpen ? 'throttle open' : 'throttle shut', pulls !== null && `${pulls} pulls`, temperature, RELEASE_STATES[release]].filter(Boolean).join(', ') : ''
       return { title: 'Compression', text: withNote(`${figures.join(', ')}${method ? `; ${method}` : ''}`, entry.body.note) }
     }
+    case 'leak_down': {
+      const { regulator, cylinder, heard, orificeMm, note } = entry.body
+      return { title: 'Leak-down', text: withNote(`${quantityText(cylinder.value, cylinder.unit)} of ${quantityText(regulator.value, regulator.unit)}, ${orificeMm} mm orifice${heard.length ? `; heard at ${heard.map(h => HEARD[h].label.toLowerCase()).join(', ')}` : '; nothing heard'}`, note) }
+    }
+    case 'crankcase': return { title: 'Crankcase', text: withNote(`${quantityText(entry.body.start.value, entry.body.start.unit)} to ${quantityText(entry.body.end.value, entry.body.end.unit)} in ${entry.body.seconds} s`, entry.body.note) }
     case 'debris': {
       const items = entry.body.items.map(i => `${MATERIAL_WORDS[i.material].toLowerCase()}, ${AMOUNT_WORDS[i.amount].toLowerCase()}${i.largestUm === null ? '' : `, largest ${quantityText(i.largestUm / 1000, 'mm').replace(/\.?0+ /, ' ')}`}`)
       const hours = entry.body.hoursSinceOil === null ? 'hours on the oil not known' : `${entry.body.hoursSinceOil} h on the oil`

@@ -2,7 +2,7 @@ import type { DebrisItem } from '../debris/debrisScore'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -53,6 +53,10 @@ export interface CompressionBody {
   release: KeyOf<typeof RELEASE_STATES>
   note: string | null
 }
+/** Air in at top dead centre through an orifice. */
+export interface LeakDownBody { regulator: Quantity, cylinder: Quantity, orificeMm: number, heard: HeardPlace[], note: string | null }
+/** A two-stroke crankcase under pressure, or vacuum as a negative figure. */
+export interface CrankcaseBody { start: Quantity, end: Quantity, seconds: number, note: string | null }
 export interface DebrisBody {
   place: KeyOf<typeof DEBRIS_PLACES>
   items: DebrisItem[]
@@ -117,6 +121,8 @@ export interface BodyOf {
   stand_test: StandTestBody
   made_safe: MadeSafeBody
   compression: CompressionBody
+  leak_down: LeakDownBody
+  crankcase: CrankcaseBody
   debris: DebrisBody
   option: OptionBody
   approval: ApprovalBody
@@ -144,7 +150,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'compression', 'debris', 'claim']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'compression', 'leak_down', 'crankcase', 'debris', 'claim']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

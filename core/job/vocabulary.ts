@@ -82,6 +82,14 @@ export const COMPRESSION_FEELS = { none: 'None', weak: 'Weak', normal: 'Normal',
 export const RELEASE_STATES = { none: 'no release', working: 'release working', disabled: 'release held off', unknown: 'not known' } as const
 export const TEMPERATURES = { cold: 'cold', warm: 'warm' } as const
 
+/** Where air may be heard getting away, and on which engines. */
+export const HEARD: Record<HeardPlace, { label: string, strokes: readonly number[] }> = {
+  intake: { label: 'Inlet', strokes: [2, 4] }, exhaust: { label: 'Exhaust', strokes: [2, 4] }, breather: { label: 'Breather', strokes: [4] }, oil_filler: { label: 'Oil filler', strokes: [4] },
+  crankcase: { label: 'Crankcase', strokes: [2] }, base_joint: { label: 'Base joint', strokes: [2] }, head_joint: { label: 'Head joint', strokes: [2, 4] }, plug_thread: { label: 'Plug thread', strokes: [2, 4] },
+  next_cylinder: { label: 'Next cylinder', strokes: [2, 4] }, coolant_bubbles: { label: 'Bubbles in coolant', strokes: [2, 4] },
+}
+export type HeardPlace = 'intake' | 'exhaust' | 'breather' | 'oil_filler' | 'crankcase' | 'base_joint' | 'head_joint' | 'plug_thread' | 'next_cylinder' | 'coolant_bubbles'
+
 export const DEBRIS_PLACES = { drain_pan: 'Drain pan', strainer: 'Strainer', sump: 'Sump', filter_dirty: 'Filter, dirty side', filter_clean: 'Filter, clean side', jet: 'Jet or passage' } as const
 export const MATERIAL_WORDS = {
   iron_paste: 'Iron paste', iron_chips: 'Iron chips', bearing_flake: 'Bearing flakes', aluminium: 'Aluminium flakes', bronze: 'Bronze', babbitt: 'Shell metal', friction_fibre: 'Clutch fibre',

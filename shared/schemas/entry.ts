@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
@@ -21,7 +21,14 @@ function quantity(kind: string, what: string, max: number) {
     else if (value * known.factor > max) check.addIssue({ code: 'custom', path: ['value'], message: `${what} of ${value} ${known.label} is more than can be: check the decimal point and the unit.` })
   })
 }
+/** A quantity in the internal unit of its kind; as it stands where the unit is not known, which is refused elsewhere. */
+const inner = ({ value, unit }: { value: number, unit: string }): number => Object.hasOwn(UNITS, unit) ? value * (UNITS[unit]?.factor ?? 1) : value
 const pressure = (what: string) => quantity('pressure', what, 6000)
+/** Pressure, or vacuum as a negative figure. */
+const signedPressure = (what: string) => z.strictObject({
+  value: z.number({ error: `${what}: type a figure, for example 40, or −40 for vacuum.` }).min(-1000).max(1000),
+  unit: z.string().refine(u => Object.hasOwn(UNITS, u) && UNITS[u]?.kind === 'pressure', `${what} needs a unit of pressure.`),
+})
 const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
 const moneyMinor = (what: string) => z.number({ error: `${what}: type an amount, for example 120.` }).int(`${what} has too many decimals.`).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
@@ -120,6 +127,22 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     note: longText('Note'),
   }).refine(c => c.dry !== null || c.feel !== null, { path: ['dry'], message: 'Give the dry reading, or how it feels by hand.' })
     .refine(c => c.wet === null || c.dry !== null, { path: ['dry'], message: 'A wet reading needs the dry one beside it.' }),
+  leak_down: z.strictObject({
+    regulator: pressure('Regulator'), cylinder: pressure('Cylinder'),
+    orificeMm: z.number({ error: 'Orifice: type mm.' }).min(0.3, 'The orifice must be at least 0.3 mm.').max(4, 'The orifice can be at most 4 mm.'),
+    heard: z.array(keyOf(HEARD, 'Where it is heard')).max(10, 'At most ten places.'), note: longText('Note'),
+  }).superRefine(({ regulator, cylinder }, check) => {
+    if (inner(regulator) < 100 || inner(regulator) > 1100) check.addIssue({ code: 'custom', path: ['regulator', 'value'], message: 'The regulator must stand between 1 and 11 bar.' })
+    if (inner(cylinder) > inner(regulator)) check.addIssue({ code: 'custom', path: ['cylinder', 'value'], message: 'The cylinder can\'t read more than the regulator.' })
+  }),
+  crankcase: z.strictObject({
+    start: signedPressure('Start'), end: signedPressure('End'),
+    seconds: z.number({ error: 'Seconds: type a figure.' }).min(5, 'Wait at least 5 seconds.').max(3600, 'An hour is the most.'), note: longText('Note'),
+  }).superRefine(({ start, end }, check) => {
+    const [from, to] = [inner(start), inner(end)]
+    if (Math.abs(from) < 10 || from > 70 || from < -80) check.addIssue({ code: 'custom', path: ['start', 'value'], message: 'Start between 10 and 70 kPa of pressure, or 10 and 80 kPa of vacuum (as a negative figure): more can turn lip seals inside out.' })
+    else if (from * to < 0 || Math.abs(to) > Math.abs(from) + 0.5) check.addIssue({ code: 'custom', path: ['end', 'value'], message: 'It can only fall towards nothing: check the gauge and the hose.' })
+  }),
   debris: z.strictObject({
     place: keyOf(DEBRIS_PLACES, 'Where it was found'),
     items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),

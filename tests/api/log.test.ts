@@ -101,6 +101,25 @@ describe('the log', () => {
     expect(answer.body.fields[0].message).not.toMatch(/invalid|received/i)
   })
 
+  it.each([
+    ['a cylinder above its regulator', 'leak_down', { regulator: { value: 7, unit: 'bar' }, cylinder: { value: 8, unit: 'bar' }, orificeMm: 1, heard: [], note: null }, 'body.cylinder.value'],
+    ['a regulator in the wrong unit', 'leak_down', { regulator: { value: 7, unit: 'psi' }, cylinder: { value: 5, unit: 'psi' }, orificeMm: 1, heard: [], note: null }, 'body.regulator.value'],
+    ['a place that is not there', 'leak_down', { regulator: { value: 7, unit: 'bar' }, cylinder: { value: 5, unit: 'bar' }, orificeMm: 1, heard: ['tail lamp'], note: null }, 'body.heard.0'],
+    ['a crankcase pumped too hard', 'crankcase', { start: { value: 1, unit: 'bar' }, end: { value: 0.9, unit: 'bar' }, seconds: 60, note: null }, 'body.start.value'],
+    ['a crankcase that rises', 'crankcase', { start: { value: 40, unit: 'kPa' }, end: { value: 50, unit: 'kPa' }, seconds: 60, note: null }, 'body.end.value'],
+    ['a stand test that ends before it starts', 'stand_test', { startedAt: '2026-05-04T18:20:00Z', endedAt: '2026-05-04T18:10:00Z', seen: 'none', minimumHours: 12 }, 'body.endedAt'],
+    ['a ratio the wrong way round', 'mix', { fuel: { value: 5, unit: 'L' }, oil: { value: 100, unit: 'mL' }, makerRatio: 0.02, fuelType: null, fuelDays: null, stabilised: false, note: null }, 'body.makerRatio'],
+    ['half a make-safe', 'made_safe', { done: ['plug_lead'] }, 'body.done'],
+    ['wet without dry', 'compression', { feel: 'weak', dry: null, wet: { value: 5, unit: 'bar' }, throttleOpen: true, pulls: 5, temperature: 'cold', release: 'none', note: null }, 'body.dry'],
+    ['low above likely', 'option', { name: 'R', way: 'repair', lines: [{ id: ulid(), type: 'part', text: 'P', why: null, low: 9, likely: 5, high: 9, chance: 1, priceKind: null }], valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 1, hoursFail: 0, ruledOut: null }, 'body.lines.0.low'],
+    ['a chance of 120 %', 'option', { name: 'R', way: 'repair', lines: [], valueAfterMinor: null, successChance: 1.2, comebackMinor: 0, hoursOk: 1, hoursFail: 0, ruledOut: null }, 'body.successChance'],
+    ['a stage skipped without a word', 'stage', { stage: 'measure', state: 'skipped', reason: null }, 'body.reason'],
+  ])('refuses %s beside its field', async (_, kind, body, field) => {
+    const answer = await shop.log(newEntry(shop.by, kind, body))
+    expect(answer.status).toBe(422)
+    expect(faults(answer)).toContain(field)
+  })
+
   it('asks how a finding was got, who found it, and for a known kind', async () => {
     expect(faults(await shop.log(newEntry(shop.by, 'oil', oilBody(), { how: null })))).toEqual(['how'])
     expect(faults(await shop.log(newEntry(ulid(), 'oil', oilBody())))).toEqual(['by'])

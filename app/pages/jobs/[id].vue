@@ -4,6 +4,7 @@ import type { JobView } from '#shared/types/records'
 import type { WaitingBody } from '#core/job/entries'
 import { latest } from '#core/job/entries'
 import { describe } from '#core/job/describe'
+import type { Judgement } from '#core/judgement'
 import { STAGE_ORDER, WAITING_FOR } from '#core/job/vocabulary'
 import { hasSump } from '#core/oil/fillMarks'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
@@ -23,6 +24,12 @@ const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' 
 const looks = computed(() => LOOKS.filter(l => !sheet || (l.form === 'oil' ? hasSump(sheet.job.value.facts) : l.form === 'mix' ? sheet.job.value.facts.cycle === 'two' : l.form === 'fuel' ? Boolean(sheet.assessment.value?.fuel) : true)))
 const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
 const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : form === 'mix' ? sheet?.assessment.value?.mix : form === 'fuel' ? null : sheet?.assessment.value?.turnOver
+const tests = computed(() => {
+  const a = sheet?.assessment.value
+  const all: { form: FormName, label: string, judged: Judgement | null | undefined }[] = [{ form: 'compression', label: 'Compression', judged: a?.compression }, { form: 'leak_down', label: 'Leak-down', judged: a?.leakDown }]
+  return sheet?.job.value.facts.cycle === 'two' ? [...all, { form: 'crankcase' as const, label: 'Crankcase', judged: a?.crankcase }] : all
+})
+const inHand = computed(() => tests.value.find(t => t.form === sheet?.form.value)?.form ?? 'compression')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
@@ -68,7 +75,14 @@ onMounted(() => { ready.value = true })
           <FuelPathForm v-else-if="look === 'fuel'" />
           <TurnOverForm v-else />
         </template>
-        <CompressionForm v-else-if="stage === 'narrow_down'" />
+        <template v-else-if="stage === 'narrow_down'">
+          <div class="looks" role="group" aria-label="Narrow down">
+            <button v-for="l in tests" :key="l.form" type="button" class="btn" :class="{ on: inHand === l.form }" :aria-pressed="inHand === l.form" @click="sheet.open('narrow_down', l.form)">{{ l.label }} <StateMark v-if="l.judged" :mark="l.judged.mark" bare /></button>
+          </div>
+          <CompressionForm v-if="inHand === 'compression'" />
+          <LeakDownForm v-else-if="inHand === 'leak_down'" />
+          <CrankcaseForm v-else />
+        </template>
         <DebrisForm v-else-if="stage === 'open_up'" />
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />

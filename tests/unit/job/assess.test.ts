@@ -110,6 +110,31 @@ describe('compression', () => {
   })
 })
 
+describe('leak-down and crankcase', () => {
+  const leak = (cylinder: number, heard: ('exhaust' | 'intake' | 'oil_filler' | 'crankcase')[] = []) => entry('leak_down', { regulator: { value: 7, unit: 'bar' }, cylinder: { value: cylinder, unit: 'bar' }, orificeMm: 1, heard, note: null })
+  it('the ear names the part, the per cent alone only makes it doubtful', () => {
+    // 7 → 5.6 bar is 20 %: fair on an air-cooled four-stroke
+    expect(assess(file([leak(5.6)])).leakDown).toMatchObject({ mark: 'good', headline: 'Leak-down 20 %, fair' })
+    expect(assess(file([leak(3.5)])).leakDown?.mark).toBe('near')
+    expect(assess(file([leak(3.5, ['exhaust'])])).leakDown).toMatchObject({ mark: 'past', headline: 'Leak-down 50 %, bad: the exhaust valve' })
+    expect(assess(file([leak(3.5, ['exhaust'])])).leakDown?.details.join(' ')).toContain('Read the lash before a seat is blamed')
+    expect(assess(file([leak(6.9, ['intake'])])).leakDown?.mark).toBe('near')
+    expect(assess(file([leak(0)])).leakDown?.details.join(' ')).toContain('not at top dead centre')
+  })
+  it('the same air at the same place means another part on a two-stroke', () => {
+    expect(assess(file([leak(5.6, ['exhaust'])], { facts: { cycle: 'two', engineClass: 'H2' } })).leakDown?.headline).toContain('rings, bore or piston')
+  })
+  it('a crankcase is judged by its kind, and never by one way alone', () => {
+    const pumped = entry('crankcase', { start: { value: 40, unit: 'kPa' }, end: { value: 30, unit: 'kPa' }, seconds: 60, note: null })
+    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).crankcase).toMatchObject({ mark: 'good', headline: 'Crankcase pressure: holds' })
+    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'V2' } })).crankcase?.mark).toBe('open')
+    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).crankcase?.details.join(' ')).toContain('do vacuum too')
+  })
+  it('counts as narrowed down', () => {
+    expect(assess(file([leak(6)])).stages.find(s => s.stage === 'narrow_down')?.state).toBe('done')
+  })
+})
+
 describe('stops, log and stages', () => {
   const turn = (plugIn: boolean) => entry('turn_over', { feel: 'locked', method: 'flywheel', plugIn, note: null }, { how: 'by_feel' })
   it('locked with the plug in must not be cranked, until it was turned with the plug out', () => {

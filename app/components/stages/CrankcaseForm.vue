@@ -1,0 +1,29 @@
+<script setup lang="ts">
+interface Draft { start: string, end: string, unit: string, seconds: string, note: string }
+const sheet = useSheet()
+const form = useEntryForm<'crankcase', Draft>({
+  kind: 'crankcase', form: 'crankcase',
+  blank: () => ({ start: '', end: '', unit: 'kPa', seconds: '60', note: '' }),
+  how: () => 'measured',
+  toBody: d => ({ start: { value: sendable(figure(d.start), d.start) as number, unit: d.unit }, end: { value: sendable(figure(d.end), d.end) as number, unit: d.unit }, seconds: sendable(figure(d.seconds), d.seconds) as number, note: d.note || null }),
+  fromBody: b => ({ start: String(b.start.value), end: String(b.end.value), unit: b.start.unit, seconds: String(b.seconds), note: b.note ?? '' }),
+})
+const { draft } = form
+const judged = computed(() => sheet.assessment.value?.crankcase?.entryId === form.entryId.value ? sheet.assessment.value.crankcase : null)
+</script>
+
+<template>
+  <form class="case" @submit.prevent="form.submit()">
+    <p class="note">Inlet and exhaust blanked, piston so that the ports are covered. Vacuum as a negative figure. Do both: a lip seal may hold one way only.</p>
+    <div class="grid2">
+      <QuantityField v-model:text="draft.start" v-model:unit="draft.unit" label="Pumped to" :units="['kPa', 'psi', 'bar', 'inHg']" kind="crankcase" :fault="form.faultOf('start')" />
+      <QuantityField v-model:text="draft.end" v-model:unit="draft.unit" label="Then reads" :units="['kPa', 'psi', 'bar', 'inHg']" kind="crankcase" :fault="form.faultOf('end')" />
+    </div>
+    <PlainField v-model="draft.seconds" label="After" suffix="s" inputmode="numeric" class="short" :fault="form.faultOf('seconds')" />
+    <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+    <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
+    <FormFoot label="Log the crankcase test" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
+  </form>
+</template>
+
+<style scoped>.case { display: grid; gap: 10px; max-width: 760px; } .short { max-width: 140px; } .verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }</style>
