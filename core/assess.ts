@@ -7,6 +7,7 @@ import type { DebrisJudgement } from './debris/judgeDebris'
 import { judgeDebris } from './debris/judgeDebris'
 import type { EntryOf } from './job/entries'
 import { entriesInForce, latest, ofKind } from './job/entries'
+import { judgeAirFilter, judgePlug } from './job/judgeLook'
 import type { JobFile } from './job/jobFile'
 import type { NextLook } from './job/nextLooks'
 import { nextLooks } from './job/nextLooks'
@@ -35,6 +36,8 @@ export interface Assessment {
   /** how far the job is on the way back from fuel in the oil; null when there was none */
   fuel: FuelPath | null
   compression: CompressionJudgement | null
+  plug: Judgement | null
+  airFilter: Judgement | null
   leakDown: Judgement | null
   crankcase: Judgement | null
   debris: DebrisJudgement | null
@@ -62,16 +65,20 @@ export function assess(file: JobFile): Assessment {
   const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
   const leaks = ofKind(inForce, 'leak_down').map(e => judgeLeakdown(e, file))
   const cases = ofKind(inForce, 'crankcase').map(e => judgeCrankcase(e, file))
+  const plugs = ofKind(inForce, 'plug').map(e => judgePlug(e, file))
+  const filters = ofKind(inForce, 'air_filter').map(e => judgeAirFilter(e))
   const fuel = fuelPath(inForce, file.facts)
   // a level that was fuel is dealt with by the way back from it
   const levelStops = (oil?.stops ?? []).filter(s => !(fuel && s.id === 'oil_over'))
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...leaks, ...cases, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leaks, ...cases, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
   return {
     inForce: inForce.map(e => e.id),
     judgements,
     oil, mix, fuel, turnOver, compression, debris,
+    plug: plugs.at(-1) ?? null,
+    airFilter: filters.at(-1) ?? null,
     leakDown: leaks.at(-1) ?? null,
     crankcase: cases.at(-1) ?? null,
     stops: [...(turnOver?.stops ?? []), ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? [])],

@@ -8,7 +8,7 @@ const a = computed(() => sheet.assessment.value)
 const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', debris: 'debris', option: 'option', value: 'terms' }
 const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
 /** the newest of each kind; the older ones stand in the log */
-const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.crankcase, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.turnOver].filter(j => j !== null && j !== undefined))
+const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.crankcase, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.plug, a.value?.airFilter, a.value?.turnOver].filter(j => j !== null && j !== undefined))
 const next = computed(() => a.value?.next[0])
 const verdict = computed(() => a.value?.decision.verdict)
 const approved = computed(() => a.value?.approved?.body.frozen)

@@ -8,7 +8,7 @@ import type { JobFile, ShopPolicy } from '#core/job/jobFile'
 import type { HowGot, Stage } from '#core/job/vocabulary'
 import type { JobView } from '#shared/types/records'
 
-export type FormName = 'oil' | 'mix' | 'fuel' | 'turn_over' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+export type FormName = 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
 
 export interface JobSheet {
   job: Ref<JobView>
@@ -37,7 +37,7 @@ export interface NewEntry<K extends EntryKind> { id?: string, at?: string | null
 export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
-  oil: ['first_look', 'oil'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
+  oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
   complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
 }
 /** Whether the log's own Correct leads to a form. */

@@ -7,7 +7,7 @@ import { CURES, judgeStand } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -23,6 +23,8 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const { fuel, oil, makerRatio, fuelType, fuelDays } = entry.body
       return { title: 'Mix', text: withNote(`${quantityText(oil.value, oil.unit)} of oil in ${quantityText(fuel.value, fuel.unit)} of fuel, maker asks ${ratioText(makerRatio)}${fuelType && fuelDays !== null ? `; ${FUEL_WORDS[fuelType]}, ${fuelDays} days old` : ''}`, entry.body.note) }
     }
+    case 'plug': return { title: 'Plug', text: withNote(PLUG_STATES[entry.body.state].toLowerCase(), entry.body.note) }
+    case 'air_filter': return { title: 'Air filter', text: withNote(`${FILTER_STATES[entry.body.filter].toLowerCase()}${entry.body.breather ? `; breather ${BREATHER_STATES[entry.body.breather].toLowerCase()}` : ''}`, entry.body.note) }
     case 'fluid': return { title: entry.body.action === 'drained' ? 'Drained' : 'Filled', text: `${read(entry.body.amount, policy.volumeUnit)}${entry.body.what ? `, ${entry.body.what}` : ''}` }
     case 'cure': return { title: 'Fuel path cured', text: `${CURES[entry.body.path].toLowerCase()}${entry.body.text ? `: ${entry.body.text}` : ''}` }
     case 'stand_test': return { title: 'Stand test', text: standText(entry.body) }

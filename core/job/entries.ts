@@ -2,7 +2,7 @@ import type { DebrisItem } from '../debris/debrisScore'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
+  AGREED_HOW, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -35,6 +35,8 @@ export interface OilBody {
 /** The can that a two-stroke was fed from. */
 export interface MixBody { fuel: Quantity, oil: Quantity, makerRatio: number, fuelType: FuelType | null, fuelDays: number | null, stabilised: boolean, note: string | null }
 export interface TurnOverBody { feel: KeyOf<typeof TURN_FEELS>, method: KeyOf<typeof TURN_METHODS>, plugIn: boolean, note: string | null }
+export interface PlugBody { state: KeyOf<typeof PLUG_STATES>, note: string | null }
+export interface AirFilterBody { filter: KeyOf<typeof FILTER_STATES>, breather: KeyOf<typeof BREATHER_STATES> | null, note: string | null }
 /** Oil let out or put in. */
 export interface FluidBody { action: 'drained' | 'filled', amount: Quantity, what: string | null }
 /** The way that fuel came into the oil, and what was done about it. */
@@ -116,6 +118,8 @@ export interface BodyOf {
   oil: OilBody
   mix: MixBody
   turn_over: TurnOverBody
+  plug: PlugBody
+  air_filter: AirFilterBody
   fluid: FluidBody
   cure: CureBody
   stand_test: StandTestBody
@@ -150,7 +154,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'compression', 'leak_down', 'crankcase', 'debris', 'claim']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

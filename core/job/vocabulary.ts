@@ -69,6 +69,10 @@ export const OIL_GLITTER = { none: 'None', fine: 'Fine haze', flakes: 'Flakes', 
 
 export const FUEL_WORDS = { e10: 'petrol with up to 10 % ethanol', e0: 'petrol without ethanol', alkylate: 'alkylate' } as const
 
+export const PLUG_STATES = { normal: 'Light brown', pale: 'Dry and pale', sooty: 'Sooty', fuel_wet: 'Wet with fuel', oil_wet: 'Wet with oil', new: 'New' } as const
+export const FILTER_STATES = { sound: 'Sound', choked: 'Choked', soaked: 'Soaked', torn: 'Torn or loose', missing: 'Missing' } as const
+export const BREATHER_STATES = { clear: 'Clear', oily: 'Oily', blocked: 'Blocked', missing: 'Missing' } as const
+
 /** Before turning, tipping or opening. */
 export const SAFE_STEPS = {
   plug_lead: 'Plug lead off and earthed', battery: 'Battery earth off, or no battery', fuel: 'Fuel shut or clamped', free: 'Blade, belt or chain free or blocked', stable: 'Stable on the bench, cool',

@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, COMPRESSION_FEELS, DEBRIS_PLACES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
@@ -106,6 +106,8 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     note: longText('Note'),
   }),
   turn_over: z.strictObject({ feel: keyOf(TURN_FEELS, 'How it turns'), method: keyOf(TURN_METHODS, 'Turned by'), plugIn: z.boolean({ error: 'Say whether the plug was in.' }), note: longText('Note') }),
+  plug: z.strictObject({ state: keyOf(PLUG_STATES, 'Plug'), note: longText('Note') }),
+  air_filter: z.strictObject({ filter: keyOf(FILTER_STATES, 'Air filter'), breather: nullable(keyOf(BREATHER_STATES, 'Breather')), note: longText('Note') }),
   fluid: z.strictObject({ action: z.enum(['drained', 'filled'], { error: 'Say whether it was drained or filled.' }), amount: volume('Amount'), what: optionalText('What it was', 200) }),
   cure: z.strictObject({ path: keyOf(CURES, 'Way the fuel came'), text: optionalText('What was done', 1000) }),
   stand_test: z.strictObject({

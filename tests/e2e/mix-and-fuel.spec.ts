@@ -90,6 +90,19 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await expect(page.locator('.rail')).toContainText('Crankcase vacuum: holds')
 })
 
+test('plug and air filter are looked at in one touch each', async ({ page, request }) => {
+  await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
+  await page.keyboard.press('2')
+  await page.locator('.looks').getByRole('button', { name: 'Plug' }).click()
+  await page.getByRole('button', { name: /Looks normal/ }).click()
+  await expect(page.locator('.rail')).toContainText('Plug: light brown')
+  await page.locator('.looks').getByRole('button', { name: 'Air filter' }).click()
+  await chip(page, 'Air filter', 'Soaked').click()
+  await expect(page.locator('.rail')).toContainText('Air filter: soaked')
+  await page.getByRole('button', { name: /Log the air filter/ }).click()
+  await expect(page.locator('.log')).toContainText('Air filter: soaked')
+})
+
 test('what is made safe is ticked whole, and asked for again after a connection', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 218)}`)
   await page.keyboard.press('2')

@@ -20,10 +20,10 @@ const shop = useShopStore()
 const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium' })
-const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }]
+const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }, { form: 'plug', label: 'Plug' }, { form: 'air_filter', label: 'Air filter' }]
 const looks = computed(() => LOOKS.filter(l => !sheet || (l.form === 'oil' ? hasSump(sheet.job.value.facts) : l.form === 'mix' ? sheet.job.value.facts.cycle === 'two' : l.form === 'fuel' ? Boolean(sheet.assessment.value?.fuel) : true)))
 const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
-const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : form === 'mix' ? sheet?.assessment.value?.mix : form === 'fuel' ? null : sheet?.assessment.value?.turnOver
+const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : form === 'mix' ? sheet?.assessment.value?.mix : form === 'fuel' ? null : form === 'plug' ? sheet?.assessment.value?.plug : form === 'air_filter' ? sheet?.assessment.value?.airFilter : sheet?.assessment.value?.turnOver
 const tests = computed(() => {
   const a = sheet?.assessment.value
   const all: { form: FormName, label: string, judged: Judgement | null | undefined }[] = [{ form: 'compression', label: 'Compression', judged: a?.compression }, { form: 'leak_down', label: 'Leak-down', judged: a?.leakDown }]
@@ -73,6 +73,8 @@ onMounted(() => { ready.value = true })
           <OilForm v-if="look === 'oil'" />
           <MixForm v-else-if="look === 'mix'" />
           <FuelPathForm v-else-if="look === 'fuel'" />
+          <PlugForm v-else-if="look === 'plug'" />
+          <AirFilterForm v-else-if="look === 'air_filter'" />
           <TurnOverForm v-else />
         </template>
         <template v-else-if="stage === 'narrow_down'">

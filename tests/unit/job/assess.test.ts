@@ -110,6 +110,19 @@ describe('compression', () => {
   })
 })
 
+describe('plug and air filter', () => {
+  it('oil on the plug means another thing on a two-stroke, and a new plug nothing', () => {
+    const plug = (state: 'oil_wet' | 'new' | 'normal') => entry('plug', { state, note: null }, { how: 'by_eye' })
+    expect(assess(file([plug('oil_wet')])).plug?.mark).toBe('past')
+    expect(assess(file([plug('oil_wet')], { facts: { cycle: 'two' } })).plug).toMatchObject({ mark: 'near', details: [expect.stringContaining('too much oil in the mix')] })
+    expect([assess(file([plug('new')])).plug?.mark, assess(file([plug('normal')])).plug?.mark]).toEqual(['open', 'good'])
+  })
+  it('the worse of filter and breather counts', () => {
+    const look = (filter: 'sound' | 'missing', breather: 'clear' | 'oily' | null) => assess(file([entry('air_filter', { filter, breather, note: null }, { how: 'by_eye' })])).airFilter?.mark
+    expect([look('sound', null), look('sound', 'clear'), look('sound', 'oily'), look('missing', 'clear')]).toEqual(['good', 'good', 'near', 'past'])
+  })
+})
+
 describe('leak-down and crankcase', () => {
   const leak = (cylinder: number, heard: ('exhaust' | 'intake' | 'oil_filler' | 'crankcase')[] = []) => entry('leak_down', { regulator: { value: 7, unit: 'bar' }, cylinder: { value: cylinder, unit: 'bar' }, orificeMm: 1, heard, note: null })
   it('the ear names the part, the per cent alone only makes it doubtful', () => {
