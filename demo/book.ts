@@ -41,6 +41,8 @@ export function at<K extends EntryKind>(hours: number, who: Who, kind: K, how: H
 
 export const say = (words: string, since: string | null = null): Step => at(0, 'june', 'complaint', 'claimed', { words, since })
 export const claim = (text: string, howKnown: string | null = null): Step => at(0, 'june', 'claim', 'claimed', { text, howKnown })
+/** what the bench found of a claim, by its words; its id is filled in when the shop is seeded */
+export const claimed = (hours: number, who: Who, words: string, state: BodyOf['claim_check']['state']): Step => at(hours, who, 'claim_check', null, { claimId: words, state })
 export const note = (hours: number, who: Who, stage: BodyOf['note']['stage'], text: string): Step => at(hours, who, 'note', null, { stage, text })
 export const stage = (hours: number, who: Who, name: BodyOf['stage']['stage'], state: BodyOf['stage']['state'], reason: string | null = null): Step => at(hours, who, 'stage', null, { stage: name, state, reason })
 export const waits = (hours: number, who: Who, on: BodyOf['waiting']['for'], what: string | null): Step => at(hours, who, 'waiting', null, { for: on, what })
@@ -79,8 +81,8 @@ export function option(h: number, who: Who, name: string, way: Way, lines: Estim
 export const agrees = (h: number, who: Who, optionName: string, agreedBy: string, how: BodyOf['approval']['how'], conditions: string | null = null): Step =>
   at(h, who, 'approval', null, { optionEntryId: optionName, agreedBy, how, conditions, frozen: { name: optionName, way: 'repair', lines: [], currency: 'EUR', labourRateMinor: 0, taxPct: 0, mean: 0, p10: 0, p50: 0, p90: 0, reasons: [] } })
 
-export const oil = (h: number, who: Who, reading: BodyOf['oil']['reading'], colour: BodyOf['oil']['colour'], thickness: BodyOf['oil']['thickness'], smell: BodyOf['oil']['smell'], glitter: BodyOf['oil']['glitter'], words: string | null = null, more: Pick<Step, 'replaces' | 'name'> = {}): Step =>
-  at(h, who, 'oil', reading.by === 'volume' ? 'measured' : 'by_eye', { reading, colour, thickness, smell, glitter, note: words }, more)
+export const oil = (h: number, who: Who, reading: BodyOf['oil']['reading'], colour: BodyOf['oil']['colour'], thickness: BodyOf['oil']['thickness'], smell: BodyOf['oil']['smell'], glitter: BodyOf['oil']['glitter'], words: string | null = null, { whereGone = null, ...rest }: Pick<Step, 'replaces' | 'name'> & { whereGone?: BodyOf['oil']['whereGone'] } = {}): Step =>
+  at(h, who, 'oil', reading.by === 'volume' ? 'measured' : 'by_eye', { reading, colour, thickness, smell, glitter, whereGone, note: words }, rest)
 export const drained = (value: number, unit = 'mL'): BodyOf['oil']['reading'] => ({ by: 'volume', amount: { value, unit } })
 export const marks = (pct: number): BodyOf['oil']['reading'] => ({ by: 'marks', pct })
 export const mix = (h: number, who: Who, litres: number, oilMl: number, how: HowGot, words: string | null = null): Step =>

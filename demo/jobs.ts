@@ -1,5 +1,5 @@
 import type { DemoJob } from './book'
-import { agrees, at, charge, claim, debris, drained, facts, gauge, labour, marks, mix, note, oil, option, outwork, part, risk, sale, say, spec, stage, stand, terms, turns, waits } from './book'
+import { agrees, at, charge, claim, debris, drained, facts, gauge, claimed, labour, marks, mix, note, oil, option, outwork, part, risk, sale, say, spec, stage, stand, terms, turns, waits } from './book'
 
 /** The demo shop's jobs, oldest first. Every maker, machine, person and price in here is made up. */
 export const DEMO_JOBS: DemoJob[] = [
@@ -155,7 +155,8 @@ export const DEMO_JOBS: DemoJob[] = [
       terms('private', 1250, 160, 950),
       turns(0.2, 'mira', 'locked', 'flywheel', true, 'Belt off, still locked.'),
       turns(0.3, 'mira', 'locked', 'flywheel', false, 'Plug out, bore dry: no liquid.'),
-      oil(0.4, 'mira', drained(110), 'silvery', 'thick', 'burnt', 'flakes', 'Five of eight sump bolts finger loose.'),
+      oil(0.4, 'mira', drained(110), 'silvery', 'thick', 'burnt', 'flakes', 'Five of eight sump bolts finger loose.', { whereGone: 'leaked' }),
+      claimed(0.5, 'mira', 'Oil was done in spring', 'contradicted'),
       stage(0.6, 'mira', 'narrow_down', 'skipped', 'locked: nothing to measure'),
       debris(2.1, 'mira', 'sump', [{ material: 'aluminium', amount: 'much', largestUm: 2500 }], 60, 'Bright, the magnet leaves it.'),
       note(2.6, 'mira', 'measure', 'Rod picked up on the pin. Pin not measured yet: aluminium smear has to come off first.'),

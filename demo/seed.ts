@@ -49,7 +49,8 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
     const time = timeOf(step, i)
     const id = ulid(time.getTime())
     if (step.name) ids.set(step.name, id)
-    const body = step.kind === 'stand_test' ? { ...step.body, startedAt: time.toISOString() } : step.body
+    if (step.kind === 'claim') ids.set((step.body as { text: string }).text, id)
+    const body = step.kind === 'stand_test' ? { ...step.body, startedAt: time.toISOString() } : step.kind === 'claim_check' ? { ...step.body, claimId: ids.get((step.body as { claimId: string }).claimId) ?? '' } : step.body
     return { id, kind: step.kind, at: time.toISOString(), by: people[step.who], how: step.how, body, supersedes: step.replaces ? ids.get(step.replaces) ?? null : null } as Entry
   }
   const jobId = ulid(start)

@@ -7,7 +7,7 @@ import { CURES, judgeStand } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -17,6 +17,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
   switch (entry.kind) {
     case 'complaint': return { title: 'Complaint', text: `‘${entry.body.words}’${entry.body.since ? `, since ${entry.body.since}` : ''}` }
     case 'claim': return { title: 'Owner says', text: `${entry.body.text}${entry.body.howKnown ? ` (${entry.body.howKnown})` : ''}` }
+    case 'claim_check': return { title: 'Claim checked', text: CLAIM_STATES[entry.body.state].toLowerCase() }
     case 'terms': return { title: 'Terms', text: `${USE_CLASSES[entry.body.useClass]}; running ${cash(entry.body.runningValueMinor)}, as it is ${cash(entry.body.asIsValueMinor)}, cap ${entry.body.capMinor === null ? 'none' : cash(entry.body.capMinor)}${entry.body.deadline ? `, wanted by ${entry.body.deadline}` : ''}` }
     case 'oil': return { title: 'Oil', text: withNote([oilReadingText(entry.body, policy), ...oilConditionWords(entry.body)].join(', '), entry.body.note) }
     case 'mix': {
@@ -81,11 +82,12 @@ function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
   return pct > 100 ? `${pct - 100} % of the mark gap over full` : `${pct} % of the way from low to full`
 }
 
-function oilConditionWords({ colour, thickness, smell, glitter }: OilBody): string[] {
+function oilConditionWords({ colour, thickness, smell, glitter, whereGone }: OilBody): string[] {
   return [
     colour && OIL_COLOURS[colour].toLowerCase(),
     thickness && thickness !== 'normal' ? OIL_THICKNESS[thickness].toLowerCase() : null,
     smell && (smell === 'not_smelt' ? 'not smelt' : `smells ${OIL_SMELLS[smell].toLowerCase()}`),
+    whereGone && `went: ${WHERE_GONE[whereGone].toLowerCase()}`,
     glitter && glitter !== 'none' ? `glitter: ${OIL_GLITTER[glitter].toLowerCase()}` : null,
   ].filter((word): word is string => Boolean(word))
 }

@@ -2,7 +2,7 @@ import type { DebrisItem } from '../debris/debrisScore'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, Way,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -10,6 +10,8 @@ export interface Quantity { value: number, unit: string }
 
 export interface ComplaintBody { words: string, since: string | null }
 export interface ClaimBody { text: string, howKnown: string | null }
+/** What the bench found of a claim; the claim itself stays as it was said. */
+export interface ClaimCheckBody { claimId: string, state: KeyOf<typeof CLAIM_STATES> }
 export interface TermsBody {
   useClass: UseClass
   /** money in the currency's smallest unit */
@@ -30,6 +32,7 @@ export interface OilBody {
   thickness: KeyOf<typeof OIL_THICKNESS> | null
   smell: KeyOf<typeof OIL_SMELLS> | null
   glitter: KeyOf<typeof OIL_GLITTER> | null
+  whereGone: KeyOf<typeof WHERE_GONE> | null
   note: string | null
 }
 /** The can that a two-stroke was fed from. */
@@ -114,6 +117,7 @@ export interface VoidBody { reason: string }
 export interface BodyOf {
   complaint: ComplaintBody
   claim: ClaimBody
+  claim_check: ClaimCheckBody
   terms: TermsBody
   oil: OilBody
   mix: MixBody

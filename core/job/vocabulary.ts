@@ -69,6 +69,11 @@ export const OIL_GLITTER = { none: 'None', fine: 'Fine haze', flakes: 'Flakes', 
 
 export const FUEL_WORDS = { e10: 'petrol with up to 10 % ethanol', e0: 'petrol without ethanol', alkylate: 'alkylate' } as const
 
+/** Where missing oil went: asked every time it is low. */
+export const WHERE_GONE = { never_filled: 'Never filled', burnt: 'Burnt', leaked: 'Leaked', shut_off: 'Tap shut', not_reaching: 'Not reaching', ruined: 'Never changed', not_topped: 'Used, not topped up', cant_tell: 'Can\'t tell yet' } as const
+/** What became of something that was only said. */
+export const CLAIM_STATES = { confirmed: 'Confirmed', partly: 'Partly', contradicted: 'Contradicted', never_checked: 'Never checked' } as const
+
 export const PLUG_STATES = { normal: 'Light brown', pale: 'Dry and pale', sooty: 'Sooty', fuel_wet: 'Wet with fuel', oil_wet: 'Wet with oil', new: 'New' } as const
 export const FILTER_STATES = { sound: 'Sound', choked: 'Choked', soaked: 'Soaked', torn: 'Torn or loose', missing: 'Missing' } as const
 export const BREATHER_STATES = { clear: 'Clear', oily: 'Oily', blocked: 'Blocked', missing: 'Missing' } as const

@@ -1,5 +1,6 @@
 import type { EntryOf, OilBody } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
+import { WHERE_GONE } from '../job/vocabulary'
 import type { Judgement, Mark, Stop } from '../judgement'
 import { SPEC_SOURCES } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
@@ -63,6 +64,7 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
     details.push('The fill of this engine is not known, so the reading is kept without a judgement.')
   }
   details.push(...condition.details)
+  if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
   const low = level.state === 'dangerously_low' || level.state === 'very_low' || body.reading.by === 'dry'
   if (low) stops.push({ id: 'oil_low', title: 'Don\'t start it', reason: 'There is too little oil to carry the big end and the cam.', clearedBy: 'A later oil reading at or above the low mark.' })
@@ -83,6 +85,12 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
     ruined: condition.ruined,
     stops,
   }
+}
+
+/** The machine is not cured until one of these is named. */
+function whereWords(whereGone: OilBody['whereGone']): string {
+  if (whereGone === null || whereGone === 'cant_tell') return 'Where did it go? Not named yet, and the machine is not cured until it is: never filled, burnt, leaked, shut off, not reaching, ruined, or used faster than topped up.'
+  return `It went: ${WHERE_GONE[whereGone].toLowerCase()}.`
 }
 
 interface Level { state: OilState | null, volumeMl: number | null, atMost: boolean, positionPct: number | null }

@@ -5,7 +5,7 @@ import type { Entry, EstimateLine } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
 import { describe } from '#core/job/describe'
 import type { ShopPolicy } from '#core/job/jobFile'
-import { BORE, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
+import { BORE, CLAIM_STATES, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
 import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
 import { meterText } from '../db/machines'
@@ -21,6 +21,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   const tag = `T ${view.number}`
   const facts = [MACHINE_KINDS[view.machine.kind].label, CYCLES[view.facts.cycle], view.facts.displacementCc && `${view.facts.displacementCc} cc`, `oiling: ${OILING[view.facts.oiling]}`, `bore: ${BORE[view.facts.bore]}`, meterText(view.machine)].filter(Boolean)
   const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'terms')]
+  const checks = ofKind(inForce, 'claim_check').reverse()
   const notes = ofKind(inForce, 'note')
 
   return {
@@ -31,7 +32,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       { text: printable(facts.join(' · ')), color: SECOND, fontSize: 9 },
-      ...section('What was said', said.map(e => `${describe(e, policy).title}: ${describe(e, policy).text}`)),
+      ...section('What was said', said.map(e => `${describe(e, policy).title}: ${describe(e, policy).text}${e.kind === 'claim' ? ` (${CLAIM_STATES[checks.find(c => c.body.claimId === e.id)?.body.state ?? 'never_checked'].toLowerCase()})` : ''}`)),
       ...findings(),
       ...(stops.length && !assessment.closed ? [heading('Must not be done'), ...stops.map(s => ({ text: [{ text: `${s.title}. `, bold: true }, `${s.reason} Cleared by: ${s.clearedBy}`], margin: [0, 0, 0, 2] }))] : []),
       ...options(),

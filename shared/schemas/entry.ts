@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BREATHER_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
@@ -77,6 +77,7 @@ const frozen = z.strictObject({
 export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   complaint: z.strictObject({ words: shortText('Complaint', 2000), since: optionalText('Since when', 200) }),
   claim: z.strictObject({ text: shortText('What the owner says', 1000), howKnown: optionalText('How the owner knows', 400) }),
+  claim_check: z.strictObject({ claimId: idText('Claim'), state: keyOf(CLAIM_STATES, 'What became of the claim') }),
   terms: z.strictObject({
     useClass: keyOf(USE_CLASSES, 'Use'),
     runningValueMinor: nullable(moneyMinor('Value running')),
@@ -94,6 +95,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     thickness: nullable(keyOf(OIL_THICKNESS, 'Thickness')),
     smell: nullable(keyOf(OIL_SMELLS, 'Smell')),
     glitter: nullable(keyOf(OIL_GLITTER, 'Glitter')),
+    whereGone: nullable(keyOf(WHERE_GONE, 'Where it went')),
     note: longText('Note'),
   }),
   mix: z.strictObject({

@@ -11,7 +11,7 @@ export async function addPerson(url: string, name = 'Ada Quill'): Promise<string
 export function newEntry(by: string, kind: string, body: unknown, more: Record<string, unknown> = {}) {
   return { id: ulid(), kind, at: '2026-05-04T09:00:00.000Z', by, how: 'measured', body, supersedes: null, ...more }
 }
-export const oilBody = (value = 880, unit = 'mL') => ({ reading: { by: 'volume', amount: { value, unit } }, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', note: null })
+export const oilBody = (value = 880, unit = 'mL') => ({ reading: { by: 'volume', amount: { value, unit } }, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null as string | null, note: null })
 
 export function newJob(by: string, more: Record<string, unknown> = {}) {
   return {

@@ -47,6 +47,19 @@ test('a machine comes back: its earlier job is linked, its facts are changed for
   await expect(page.getByText('Back again')).toBeVisible()
 })
 
+test('what was only claimed is checked, and shown as said and as found', async ({ page, request }) => {
+  const id = await jobNumbered(request, 207)
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('1')
+  const spring = page.getByLabel('What became of: Oil was done in spring')
+  await expect(spring).toHaveValue('contradicted')
+  await spring.selectOption('partly')
+  await expect(page.locator('.log')).toContainText('Claim checked: partly')
+  await page.reload()
+  await expect(spring).toHaveValue('partly')
+  await expect(page.locator('.claims')).toContainText('Oil was done in spring')
+})
+
 test('the owner\'s cap and the shop\'s rule turn the verdict, and say so', async ({ page, request }) => {
   const id = await jobNumbered(request, 213)
   await openJob(page, `/jobs/${id}`)

@@ -1,28 +1,28 @@
 <script setup lang="ts">
 import { fillMarks, TIP_PCT } from '#core/oil/fillMarks'
 import type { OilBody } from '#core/job/entries'
-import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS } from '#core/job/vocabulary'
+import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '#core/job/vocabulary'
 import { convert } from '#core/units/unitConvert'
 import { quantityText } from '#core/units/unitRound'
 
-interface Draft { by: 'marks' | 'dry' | 'volume' | null, pct: string, volume: string, unit: string, colour: OilBody['colour'], thickness: OilBody['thickness'], smell: OilBody['smell'], glitter: OilBody['glitter'], note: string }
+interface Draft { by: 'marks' | 'dry' | 'volume' | null, pct: string, volume: string, unit: string, colour: OilBody['colour'], thickness: OilBody['thickness'], smell: OilBody['smell'], glitter: OilBody['glitter'], whereGone: OilBody['whereGone'], note: string }
 const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
 const glass = computed(() => facts.value.oilShows === 'window')
-const blank = (): Draft => ({ by: facts.value.oilShows === 'drained' ? 'volume' : null, pct: '', volume: '', unit: sheet.policy.value.volumeUnit, colour: null, thickness: null, smell: null, glitter: null, note: '' })
+const blank = (): Draft => ({ by: facts.value.oilShows === 'drained' ? 'volume' : null, pct: '', volume: '', unit: sheet.policy.value.volumeUnit, colour: null, thickness: null, smell: null, glitter: null, whereGone: null, note: '' })
 
 const form = useEntryForm<'oil', Draft>({
   kind: 'oil',
   form: 'oil',
   blank,
   how: d => d.by === 'volume' ? 'measured' : 'by_eye',
-  toBody: d => ({ reading: readingOf(d), colour: d.colour, thickness: d.thickness, smell: d.smell, glitter: d.glitter, note: d.note || null }),
+  toBody: d => ({ reading: readingOf(d), colour: d.colour, thickness: d.thickness, smell: d.smell, glitter: d.glitter, whereGone: d.whereGone ?? null, note: d.note || null }),
   fromBody: b => ({
     by: b.reading.by,
     pct: b.reading.by === 'marks' ? String(b.reading.pct) : '',
     volume: b.reading.by === 'volume' ? String(b.reading.amount.value) : '',
     unit: b.reading.by === 'volume' ? b.reading.amount.unit : sheet.policy.value.volumeUnit,
-    colour: b.colour, thickness: b.thickness, smell: b.smell, glitter: b.glitter, note: b.note ?? '',
+    colour: b.colour, thickness: b.thickness, smell: b.smell, glitter: b.glitter, whereGone: b.whereGone, note: b.note ?? '',
   }),
 })
 const { draft } = form
@@ -46,6 +46,7 @@ const marks = computed(() => fillMarks(facts.value, sheet.job.value.spec))
 const show = (ml: number): string => quantityText(convert(ml, 'mL', sheet.policy.value.volumeUnit), sheet.policy.value.volumeUnit)
 const belowStick = computed(() => judged.value?.volumeMl !== null && judged.value?.volumeMl !== undefined && judged.value.state === 'dangerously_low')
 const judged = computed(() => sheet.assessment.value?.oil?.entryId === form.entryId.value ? sheet.assessment.value.oil : null)
+const low = computed(() => draft.value.by === 'dry' || (judged.value?.state?.endsWith('low') && judged.value.state !== 'ok_low') || draft.value.whereGone)
 const SWATCHES = { honey: '#d9a441', brown: '#7a4a1c', black: '#1d1611', silvery: 'linear-gradient(135deg,#8f8f8d,#e4e4e2,#8b8b89)', milky: '#cfc3ad' }
 const HOW_READ: Record<string, string> = { stick_screwed: 'Stick wiped, screwed in, machine level.', stick_resting: 'Stick wiped, resting on its thread, machine level.', window: 'Upright and level; wait some minutes after filling.', drained: 'Drain warm into a marked can; a little always stays inside.', unknown: 'Machine level; wipe the stick first.', none: '' }
 const BY = { marks: 'On the stick', dry: 'Nothing shows', volume: 'Drained' }
@@ -64,6 +65,7 @@ const BY = { marks: 'On the stick', dry: 'Nothing shows', volume: 'Drained' }
       <ChipGroup v-model="draft.thickness" label="Thickness" :options="OIL_THICKNESS" />
       <ChipGroup v-model="draft.smell" label="Smell" :options="OIL_SMELLS" />
       <ChipGroup v-model="draft.glitter" label="Glitter" :options="OIL_GLITTER" />
+      <ChipGroup v-if="low" v-model="draft.whereGone" label="Where did it go?" :options="WHERE_GONE" />
       <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
       <FormFoot label="Log the oil" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
         <span class="lab caution">{{ HOW_READ[facts.oilShows] }} Oil may be hot. Waste oil to its own can: follow your local rules.</span>

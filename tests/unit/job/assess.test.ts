@@ -73,6 +73,14 @@ describe('oil', () => {
     expect(assess(file([oil({ by: 'dry' })], { spec: [], facts: { engineClass: 'H2' } })).oil).toMatchObject({ state: null, mark: 'past' })
   })
 
+  it('asks where it went every time it is low, until it is named', () => {
+    const said = (more: Parameters<typeof oil>[1], pct = -20) => assess(file([oil({ by: 'marks', pct }, more)])).oil?.details.join(' ')
+    expect(said({})).toContain('Where did it go? Not named yet')
+    expect(said({ whereGone: 'cant_tell' })).toContain('Not named yet')
+    expect(said({ whereGone: 'leaked' })).toContain('It went: leaked.')
+    expect(said({}, 60)).not.toContain('Where did it go')
+  })
+
   it('reads the stick in any unit of the shop, with the same verdict', () => {
     for (const volumeUnit of ['mL', 'L', 'US_floz'] as const) {
       expect(assess(file([oil(drained(29.7561, 'US_floz'))], { policy: { volumeUnit } })).oil).toMatchObject({ state: 'dangerously_over', adjust: { amountMl: expect.closeTo(330, 1) } })

@@ -26,6 +26,8 @@ describe('the log in words', () => {
     [entry('cure', { path: 'needle', text: 'new needle' }), 'Fuel path cured: needle, seat or float: new needle'],
     [entry('stand_test', { startedAt: '2026-05-04T18:20:00.000Z', endedAt: '2026-05-05T07:05:00.000Z', seen: 'none', minimumHours: 12 }), 'Stand test: passed after 12 h 45, at least 12 h asked, paper dry'],
     [entry('made_safe', { done: ['plug_lead', 'battery'] }), 'Made safe: plug lead off and earthed; battery earth off, or no battery'],
+    [entry('claim_check', { claimId: '01ARZ3NDEKTSV4RRFFQ69G5FAV', state: 'contradicted' }), 'Claim checked: contradicted'],
+    [oil({ by: 'dry' }, { whereGone: 'leaked' }), 'Oil: dry, nothing shows, honey, smells plain, went: leaked'],
     [entry('plug', { state: 'oil_wet', note: null }), 'Plug: wet with oil'],
     [entry('air_filter', { filter: 'soaked', breather: 'oily', note: 'foam' }), 'Air filter: soaked; breather oily. foam'],
     [entry('leak_down', { regulator: { value: 7, unit: 'bar' }, cylinder: { value: 5.6, unit: 'bar' }, orificeMm: 1, heard: ['exhaust', 'oil_filler'], note: null }), 'Leak-down: 5.60 bar of 7.00 bar, 1 mm orifice; heard at exhaust, oil filler'],

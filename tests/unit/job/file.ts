@@ -26,6 +26,6 @@ export const option = (name: string, way: OptionBody['way'], lines: EstimateLine
   entry('option', { name, way, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 100, hoursFail: 0, ruledOut: null, ...more }, { how: null })
 export const terms = (running: number | null, asIs: number | null, cap: number | null = null): Entry =>
   entry('terms', { useClass: 'private', runningValueMinor: running === null ? null : running * 100, asIsValueMinor: asIs === null ? null : asIs * 100, capMinor: cap === null ? null : cap * 100, deadline: null }, { how: null })
-export const oil = (reading: BodyOf['oil']['reading'], more: Partial<BodyOf['oil']> = {}): Entry => entry('oil', { reading, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', note: null, ...more })
+export const oil = (reading: BodyOf['oil']['reading'], more: Partial<BodyOf['oil']> = {}): Entry => entry('oil', { reading, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null, note: null, ...more })
 export const compression = (dry: number | null, wet: number | null, unit = 'bar', more: Partial<BodyOf['compression']> = {}): Entry =>
   entry('compression', { feel: null, dry: dry === null ? null : { value: dry, unit }, wet: wet === null ? null : { value: wet, unit }, throttleOpen: true, pulls: 6, temperature: 'warm', release: 'none', note: null, ...more })
