@@ -3,8 +3,7 @@ import { BORE, COOLING, CYCLES, ENGINE_CLASSES, FUEL_FEED, MACHINE_KINDS, OILING
 import type { MachineKind } from '#core/job/vocabulary'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES } from '#core/spec/specValue'
-import { quantityText } from '#core/units/unitRound'
-import { convert } from '#core/units/unitConvert'
+import { shownIn } from '#core/units/unitRound'
 
 /** The machine, its engine facts and the figures of its sheet. Only what matters for this engine is asked. */
 const props = defineProps<{ faults: Fault[], pressureUnit: string }>()
@@ -13,7 +12,7 @@ const KINDS = Object.fromEntries(Object.entries(MACHINE_KINDS).map(([k, v]) => [
 const fault = (field: string): string => props.faults.find(f => f.field === field || f.field.endsWith(`.${field}`))?.message ?? ''
 const two = computed(() => draft.value.facts.cycle === 'two')
 const sump = computed(() => !two.value)
-const thumb = computed(() => quantityText(convert(COMPRESSION_BANDS[draft.value.facts.engineClass].look, 'kPa', props.pressureUnit), props.pressureUnit))
+const thumb = computed(() => shownIn(COMPRESSION_BANDS[draft.value.facts.engineClass].look, 'kPa', props.pressureUnit))
 const SHEET = [
   { item: 'oil_capacity', label: 'Whole oil fill', units: ['mL', 'L', 'US_floz'], kind: 'volume', sump: true },
   { item: 'oil_full_mark', label: 'Oil at the full mark', units: ['mL', 'L', 'US_floz'], kind: 'volume', sump: true },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Rich to lean: where the maker stands, and where the can does. */
-const props = defineProps<{ maker: number, can: number | null, wanted: number }>()
+const props = defineProps<{ maker: number, can: number | null }>()
 const x = (ratio: number): number => 16 + 308 * (Math.log(Math.min(110, Math.max(14, ratio))) - Math.log(14)) / (Math.log(110) - Math.log(14))
 const near = computed(() => props.can !== null && Math.abs(x(props.can) - x(props.maker)) < 60)
 </script>

@@ -150,7 +150,7 @@ function toggle(reason: RicherReason): void {
       </section>
     </div>
     <aside aria-label="Is the oil enough, is the fuel good">
-      <section><h2>Is the oil in it enough?</h2><RatioScale :maker="makerRatio && makerRatio >= 8 && makerRatio <= 200 ? makerRatio : 50" :can="plan?.ratioNow ?? null" :wanted="result.asked?.wantedRatio ?? 50" /><p>Too much oil costs a plug. Too little costs the engine: piston, bore, mains and big end.</p></section>
+      <section><h2>Is the oil in it enough?</h2><RatioScale :maker="makerRatio && makerRatio >= 8 && makerRatio <= 200 ? makerRatio : 50" :can="plan?.ratioNow ?? null" /><p>Too much oil costs a plug. Too little costs the engine: piston, bore, mains and big end.</p></section>
       <section>
         <h2>How old is the fuel?</h2>
         <PickField v-model="f.fuelType" label="Fuel" :options="FUEL_WORDS" />

@@ -4,7 +4,7 @@ import type { Judgement, Mark } from '../judgement'
 import { COMPRESSION_BANDS } from '../spec/rulesOfThumb'
 import { SPEC_SOURCES, specFor } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
-import { quantityText } from '../units/unitRound'
+import { quantityText, shownIn } from '../units/unitRound'
 import { compToStandard } from './ambient'
 import type { CompStatus } from './compVerdict'
 import { compVerdict } from './compVerdict'
@@ -37,7 +37,7 @@ const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
 /** A compression test: dry reading against its figure, then what the wet one adds, and what neither can say. */
 export function judgeCompression(entry: EntryOf<'compression'>, file: JobFile): CompressionJudgement {
   const { body } = entry
-  const show = (kpa: number): string => quantityText(convert(kpa, 'kPa', file.policy.pressureUnit), file.policy.pressureUnit)
+  const show = (kpa: number): string => shownIn(kpa, 'kPa', file.policy.pressureUnit)
   const asRead = (q: Quantity): string => quantityText(q.value, q.unit)
   if (!body.dry) return byFeel(entry, file)
 

@@ -3,7 +3,7 @@ import type { EngineFacts, JobFile } from '../job/jobFile'
 import { HEARD } from '../job/vocabulary'
 import type { Judgement, Mark } from '../judgement'
 import { convert } from '../units/unitConvert'
-import { quantityText } from '../units/unitRound'
+import { quantityText, shownIn } from '../units/unitRound'
 import { ambientPressure } from './ambient'
 import { crankcaseTest } from './crankcaseTest'
 import type { LeakClass } from './leakdown'
@@ -57,7 +57,7 @@ export function judgeCrankcase(entry: EntryOf<'crankcase'>, file: JobFile): Judg
   const { start, end, seconds } = entry.body
   const engineClass = file.facts.engineClass === 'H2' ? 'handheld' : 'vehicle'
   const { mode, rateKpaPerMin, dropPct, state } = crankcaseTest({ p0Kpa: convert(start.value, start.unit, 'kPa'), p1Kpa: convert(end.value, end.unit, 'kPa'), seconds, engineClass, volumeMl: null, pAmbKpa: ambientPressure({ altitudeM: file.policy.altitudeM }).pKpa, tempC: 20 })
-  const lost = quantityText(convert(rateKpaPerMin, 'kPa', start.unit), start.unit)
+  const lost = shownIn(rateKpaPerMin, 'kPa', start.unit)
   const mark: Mark = state === 'pass' ? 'good' : state === 'doubtful' ? 'open' : 'near'
   const other = mode === 'pressure' ? 'vacuum' : 'pressure'
   return {

@@ -1,9 +1,8 @@
 import { moneyText, toMajor } from '../estimate/money'
 import { ratioText } from '../mix/mixPlan'
-import { convert } from '../units/unitConvert'
-import { quantityText } from '../units/unitRound'
+import { quantityText, shownIn } from '../units/unitRound'
 import type { StandState } from '../oil/fuelPath'
-import { CURES, judgeStand } from '../oil/fuelPath'
+import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
@@ -13,7 +12,7 @@ import {
 /** One line of the log: what was written down, in words and in the units it was read in. */
 export function describe(entry: Entry, policy: ShopPolicy): { title: string, text: string } {
   const cash = (minor: number | null): string => minor === null ? 'not said' : moneyText(toMajor(minor, policy.currency), policy.currency, true)
-  const read = (q: Quantity, other: string): string => q.unit === other ? quantityText(q.value, q.unit) : `${quantityText(q.value, q.unit)} (${quantityText(convert(q.value, q.unit, other), other)})`
+  const read = (q: Quantity, other: string): string => q.unit === other ? quantityText(q.value, q.unit) : `${quantityText(q.value, q.unit)} (${shownIn(q.value, q.unit, other)})`
   switch (entry.kind) {
     case 'complaint': return { title: 'Complaint', text: `‘${entry.body.words}’${entry.body.since ? `, since ${entry.body.since}` : ''}` }
     case 'claim': return { title: 'Owner says', text: `${entry.body.text}${entry.body.howKnown ? ` (${entry.body.howKnown})` : ''}` }
@@ -63,7 +62,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
 const STAND_WORDS: Record<StandState, string> = { running: 'running', passed: 'passed', too_short: 'too short', leaked: 'failed, fuel came through' }
 
 function standText(body: StandTestBody): string {
-  const hours = body.endedAt ? (Date.parse(body.endedAt) - Date.parse(body.startedAt)) / 3_600_000 : null
+  const hours = standHours(body)
   const spent = hours === null ? '' : ` after ${Math.floor(hours)} h ${String(Math.floor(hours % 1 * 60)).padStart(2, '0')}`
   return `${STAND_WORDS[judgeStand(body)]}${spent}, at least ${body.minimumHours} h asked${body.seen ? `, paper ${SEEN[body.seen].toLowerCase()}` : ''}`
 }
@@ -75,7 +74,7 @@ function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
   if (reading.by === 'volume') {
     const { value, unit } = reading.amount
     const own = quantityText(value, unit)
-    return unit === policy.volumeUnit ? `${own} drained` : `${own} (${quantityText(convert(value, unit, policy.volumeUnit), policy.volumeUnit)}) drained`
+    return unit === policy.volumeUnit ? `${own} drained` : `${own} (${shownIn(value, unit, policy.volumeUnit)}) drained`
   }
   const pct = Math.round(reading.pct)
   if (pct < 0) return `${-pct} % of the mark gap below low`

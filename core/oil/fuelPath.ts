@@ -24,11 +24,16 @@ export type Cure = keyof typeof CURES
 
 const MS_PER_HOUR = 3_600_000
 
+/** Hours that a test lasted; null while it runs. */
+export const standHours = ({ startedAt, endedAt }: StandTestBody): number | null =>
+  endedAt === null ? null : (Date.parse(endedAt) - Date.parse(startedAt)) / MS_PER_HOUR
+
 /** Long enough and dry is a pass; any liquid is a fail whatever the time. */
-export function judgeStand({ startedAt, endedAt, seen, minimumHours }: StandTestBody): StandState {
+export function judgeStand(test: StandTestBody): StandState {
+  const { seen, minimumHours } = test
   if (seen === 'liquid' || seen === 'damp') return 'leaked'
-  if (endedAt === null) return 'running'
-  const hours = (Date.parse(endedAt) - Date.parse(startedAt)) / MS_PER_HOUR
+  const hours = standHours(test)
+  if (hours === null) return 'running'
   return hours >= minimumHours - 1e-9 ? 'passed' : 'too_short'
 }
 

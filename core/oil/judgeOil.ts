@@ -4,7 +4,7 @@ import { WHERE_GONE } from '../job/vocabulary'
 import type { Judgement, Mark, Stop } from '../judgement'
 import { SPEC_SOURCES } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
-import { quantityText } from '../units/unitRound'
+import { shownIn } from '../units/unitRound'
 import type { FillMarks } from './fillMarks'
 import { fillMarks, marksTable } from './fillMarks'
 import { oilReading, oilVolume } from './fillTable'
@@ -38,7 +38,7 @@ const STATE_MARKS: Record<OilState, Mark> = {
 export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
   const body = entry.body
   const marks = fillMarks(file.facts, file.spec)
-  const show = (ml: number): string => quantityText(convert(ml, 'mL', file.policy.volumeUnit), file.policy.volumeUnit)
+  const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
   const level = levelOf(body, marks)
   const condition = conditionOf(body)
   const details: string[] = []

@@ -9,13 +9,12 @@ import { gaugeStrokes, hoseCorrect } from '../compression/gauge'
 import { wetDry } from '../compression/wetDry'
 import { STANDARD_KPA } from '../units/gaugeToAbs'
 import { calculator } from './calculator'
-import { choice, flag, list, missing, num, object, opt } from './fields'
+import { absent, choice, flag, list, missing, num, object, opt } from './fields'
 import { aboveZero, airC, ambientKpa, chance, engineHours, engineMm, fromZero, gaugeKpa, limitKpa, polytropic, ratio, rodMm } from './ranges'
 
 const altitude = () => num({ min: -500, max: 5500 })
 const around = () => opt(ambientKpa(), STANDARD_KPA)
 const exponent = () => opt(polytropic(), 1.25)
-const absent = (value: unknown): boolean => value === null || value === undefined
 
 export const COMPRESSION_CALCULATORS = [
   calculator('ambient_pressure', 'Air pressure at a height', { altitude_m: altitude() }, ambientPressure),

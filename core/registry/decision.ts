@@ -10,10 +10,9 @@ import { decide } from '../verdict/decide'
 import { evpi } from '../verdict/evpi'
 import { calculator } from './calculator'
 import type { Field, Fields, Issue } from './fields'
-import { choice, list, missing, num, object, opt, row, text } from './fields'
+import { absent, choice, list, missing, num, object, opt, row, text } from './fields'
 import { aboveZero, chance, engineHours, fromZero, hours, hoursAboveZero, money, percent, signed } from './ranges'
 
-const absent = (value: unknown): boolean => value === null || value === undefined
 
 /** Either one exact figure, or low, likely and high. */
 function exactOrSpread(exact: string, amount: () => Field, extra: Fields): Field {

@@ -193,8 +193,11 @@ export function opt(field: Field, fallback: unknown = null): Field {
   return { ...field, optional: true, fallback }
 }
 
+/** Null and not there at all are the same. */
+export const absent = (value: unknown): boolean => value === null || value === undefined
+
 function parseField(field: Field, value: unknown, path: string, issues: Issue[]): unknown {
-  if (value === undefined || value === null) {
+  if (absent(value)) {
     if (!field.optional) issues.push({ step: 1, code: 'missing', field: path, message: `${path} is missing.` })
     return field.fallback
   }

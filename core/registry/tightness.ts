@@ -5,7 +5,7 @@ import { STANDARD_KPA } from '../units/gaugeToAbs'
 import { EXPANSION, hotClearance, thermalSize } from '../wear/thermal'
 import { conformProbability, guardBand, uncertainty } from '../wear/uncertainty'
 import { calculator } from './calculator'
-import { choice, list, missing, num, oneOf, opt, text } from './fields'
+import { absent, choice, list, missing, num, oneOf, opt, text } from './fields'
 import { aboveZero, airC, ambientKpa, fromZero, percent, signed } from './ranges'
 
 const around = () => opt(ambientKpa(), STANDARD_KPA)
@@ -14,7 +14,6 @@ const orifice = () => opt(num({ min: 0.3, max: 4 }), 1)
 const crankcaseKpa = () => num({ min: -80, max: 70 })
 const partC = () => num({ min: -60, max: 600 })
 const material = () => choice(Object.keys(EXPANSION))
-const absent = (value: unknown): boolean => value === null || value === undefined
 
 export const TIGHTNESS_CALCULATORS = [
   calculator('leakdown', 'The size of a leak', { p_reg_kpa: regulator(), p_cyl_kpa: fromZero(), orifice_mm: orifice(), p_amb_kpa: around() }, leakdown),

@@ -1,5 +1,5 @@
 import { InputError } from '../errors'
-import { unitNamed } from './unitConvert'
+import { convert, unitNamed } from './unitConvert'
 
 /**
  * A figure rounded for people, half away from zero, with the decimals its unit deserves.
@@ -23,3 +23,6 @@ export function roundHalfAway(value: number, decimals: number): number {
 
 /** "28.5 N·m": a figure and its unit as people read it. */
 export const quantityText = (value: number, unit: string): string => `${unitRound({ value, unit }).text} ${unitNamed(unit, 'unit').label}`
+
+/** "62 psi" for 427 kPa: a figure in another unit, as people read it. */
+export const shownIn = (value: number, fromUnit: string, unit: string): string => quantityText(convert(value, fromUnit, unit), unit)

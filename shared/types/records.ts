@@ -10,7 +10,6 @@ export interface Person { id: string, name: string, initials: string, active: bo
 export interface Customer { id: string, name: string, contact: string | null }
 export type MachineFields = z.output<typeof machineSchema>
 export interface Machine extends MachineFields { id: string, customerId: string }
-export type NewJob = z.input<typeof newJobSchema>
 export type NewJobParsed = z.output<typeof newJobSchema>
 export type UpdateMachine = z.output<typeof updateMachineSchema>
 

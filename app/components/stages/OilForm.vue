@@ -2,8 +2,7 @@
 import { fillMarks, TIP_PCT } from '#core/oil/fillMarks'
 import type { OilBody } from '#core/job/entries'
 import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '#core/job/vocabulary'
-import { convert } from '#core/units/unitConvert'
-import { quantityText } from '#core/units/unitRound'
+import { shownIn } from '#core/units/unitRound'
 
 interface Draft { by: 'marks' | 'dry' | 'volume' | null, pct: string, volume: string, unit: string, colour: OilBody['colour'], thickness: OilBody['thickness'], smell: OilBody['smell'], glitter: OilBody['glitter'], whereGone: OilBody['whereGone'], note: string }
 const sheet = useSheet()
@@ -43,7 +42,7 @@ const level = computed({
   },
 })
 const marks = computed(() => fillMarks(facts.value, sheet.job.value.spec))
-const show = (ml: number): string => quantityText(convert(ml, 'mL', sheet.policy.value.volumeUnit), sheet.policy.value.volumeUnit)
+const show = (ml: number): string => shownIn(ml, 'mL', sheet.policy.value.volumeUnit)
 const belowStick = computed(() => judged.value?.volumeMl !== null && judged.value?.volumeMl !== undefined && judged.value.state === 'dangerously_low')
 const judged = computed(() => sheet.assessment.value?.oil?.entryId === form.entryId.value ? sheet.assessment.value.oil : null)
 const low = computed(() => draft.value.by === 'dry' || (judged.value?.state?.endsWith('low') && judged.value.state !== 'ok_low') || draft.value.whereGone)
