@@ -42,7 +42,8 @@ export default defineNuxtConfig({
   components: [{ path: '~/components', pathPrefix: false }],
   alias: { '#core': here('./core') },
   elementPlus: { importStyle: 'css', defaultLocale: 'en' },
-  runtimeConfig: { dataDir: './data/shop' }, // NUXT_DATA_DIR
+  // NUXT_DATA_DIR; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
+  runtimeConfig: { dataDir: './data/shop', shopUrl: '' },
   nitro: {
     virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule },
     compressPublicAssets: { gzip: true, brotli: true },

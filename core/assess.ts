@@ -5,9 +5,12 @@ import type { TurnOverJudgement } from './compression/judgeTurnOver'
 import { judgeTurnOver } from './compression/judgeTurnOver'
 import type { DebrisJudgement } from './debris/judgeDebris'
 import { judgeDebris } from './debris/judgeDebris'
-import type { EntryOf } from './job/entries'
+import type { Entry, EntryKind, EntryOf } from './job/entries'
 import { entriesInForce, latest, ofKind } from './job/entries'
+import type { Basis } from './job/basis'
+import { basisOf } from './job/basis'
 import { judgeAirFilter, judgePlug } from './job/judgeLook'
+import { judgeClues, judgeEvent, judgeEvidence, judgeLeaks, judgeLockStep, judgeModification, judgeSmoke } from './job/judgeSigns'
 import type { JobFile } from './job/jobFile'
 import type { NextLook } from './job/nextLooks'
 import { nextLooks } from './job/nextLooks'
@@ -21,6 +24,9 @@ import type { MixJudgement } from './mix/judgeMix'
 import { judgeMix } from './mix/judgeMix'
 import type { OilJudgement } from './oil/judgeOil'
 import { judgeOil } from './oil/judgeOil'
+import { judgeOilUse } from './oil/judgeOilUse'
+import { judgeOilKind } from './oil/oilFits'
+import { judgeLash } from './wear/judgeLash'
 import type { DecisionView } from './verdict/verdict'
 import { judgeDecision } from './verdict/verdict'
 
@@ -41,6 +47,10 @@ export interface Assessment {
   leakDown: Judgement | null
   crankcase: Judgement | null
   debris: DebrisJudgement | null
+  /** every other finding, the newest of its kind and place; open evidence and modifications in place all of them */
+  others: Judgement[]
+  /** what the verdict rests on */
+  basis: Basis
   stops: Stop[]
   next: NextLook[]
   decision: DecisionView
@@ -57,31 +67,52 @@ export interface Assessment {
  */
 export function assess(file: JobFile): Assessment {
   const inForce = entriesInForce(file.entries)
-  const oils = ofKind(inForce, 'oil').map(e => judgeOil(e, file))
-  const mixes = ofKind(inForce, 'mix').map(e => judgeMix(e, file))
-  const turns = ofKind(inForce, 'turn_over').map(e => judgeTurnOver(e, file))
-  const compressions = ofKind(inForce, 'compression').map(e => judgeCompression(e, file))
-  const samples = ofKind(inForce, 'debris').map(e => judgeDebris(e, file))
+  const of = <K extends EntryKind, J>(kind: K, judge: (entry: EntryOf<K>, file: JobFile, inForce: Entry[]) => J): J[] => ofKind(inForce, kind).map(e => judge(e, file, inForce))
+  const oils = of('oil', judgeOil)
+  const mixes = of('mix', judgeMix)
+  const turns = of('turn_over', judgeTurnOver)
+  const compressions = of('compression', judgeCompression)
+  const samples = of('debris', judgeDebris)
   const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
-  const leaks = ofKind(inForce, 'leak_down').map(e => judgeLeakdown(e, file))
-  const cases = ofKind(inForce, 'crankcase').map(e => judgeCrankcase(e, file))
-  const plugs = ofKind(inForce, 'plug').map(e => judgePlug(e, file))
-  const filters = ofKind(inForce, 'air_filter').map(e => judgeAirFilter(e))
+  const leakDowns = of('leak_down', judgeLeakdown)
+  const cases = of('crankcase', judgeCrankcase)
+  const plugs = of('plug', judgePlug)
+  const filters = of('air_filter', judgeAirFilter)
+  const smokes = of('smoke', judgeSmoke)
+  const leaks = of('leaks', judgeLeaks)
+  const clues = of('clues', judgeClues)
+  const lashes = of('lash', judgeLash)
+  const locks = of('lock_step', judgeLockStep)
+  const uses = of('oil_use', judgeOilUse)
+  const kinds = of('oil_kind', judgeOilKind)
+  const events = of('event', judgeEvent)
+  const changes = of('modification', judgeModification)
+  const evidence = of('evidence', judgeEvidence)
   const fuel = fuelPath(inForce, file.facts)
   // a level that was fuel is dealt with by the way back from it
   const levelStops = (oil?.stops ?? []).filter(s => !(fuel && s.id === 'oil_over'))
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leaks, ...cases, ...samples].sort((a, b) => (order.get(a.entryId) ?? 0) - (order.get(b.entryId) ?? 0))
+  const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...events, ...changes, ...evidence].sort((a, b) => placeOf(a) - placeOf(b))
+  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), ...events, ...changes, ...evidence].filter(j => j !== undefined)
+  // turned with the plug out after the step that let the liquid out, and the step is done with
+  const lastLock = locks.at(-1)
+  const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
+  const lockStops = turnedSince ? [] : locks.flatMap(l => l.stops).slice(-1)
+  const plugOut = ofKind(inForce, 'lock_step').some(e => e.body.step === 'plug_out' && e.body.result !== 'cant' && turnOver !== null && (order.get(e.id) ?? 0) > placeOf(turnOver))
+  const turnStops = plugOut ? [] : turnOver?.stops ?? []
   return {
     inForce: inForce.map(e => e.id),
     judgements,
     oil, mix, fuel, turnOver, compression, debris,
     plug: plugs.at(-1) ?? null,
     airFilter: filters.at(-1) ?? null,
-    leakDown: leaks.at(-1) ?? null,
+    leakDown: leakDowns.at(-1) ?? null,
     crankcase: cases.at(-1) ?? null,
-    stops: [...(turnOver?.stops ?? []), ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? [])],
+    others,
+    basis: basisOf(inForce, file.facts),
+    stops: [...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops)],
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
     approved: latest(inForce, 'approval') ?? null,

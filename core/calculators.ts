@@ -7,10 +7,13 @@ import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
 import { MIX_CALCULATORS } from './registry/mix'
 import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 
+/** Calculators by what a technician would look under. */
+export const CALCULATOR_GROUPS: Record<string, readonly Calculator[]> = {
+  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Measuring': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Units': UNIT_CALCULATORS,
+}
+
 /** Every calculator by name: one registry for the bench tools, the API and the command line. */
-export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
-  [...UNIT_CALCULATORS, ...OIL_CALCULATORS, ...COMPRESSION_CALCULATORS, ...DEBRIS_CALCULATORS, ...DECISION_CALCULATORS, ...MIX_CALCULATORS, ...TIGHTNESS_CALCULATORS, ...MEASURE_CALCULATORS].map(c => [c.name, c]),
-)
+export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(Object.values(CALCULATOR_GROUPS).flat().map(c => [c.name, c]))
 
 export interface CalcFailure { error: string, field: string, message: string }
 export type CalcAnswer = Record<string, unknown> | CalcFailure

@@ -1,9 +1,12 @@
 import { STARTERS } from '#core/estimate/starters'
 import type { BodyOf, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
 import type { EngineFacts } from '#core/job/jobFile'
+import { UNASKED } from '#core/job/jobFile'
+import type { FillTable } from '#core/oil/fillMarks'
 import type { HowGot, MachineKind, Way } from '#core/job/vocabulary'
 import { MACHINE_KINDS } from '#core/job/vocabulary'
-import type { SpecItem, SpecSource, SpecValue } from '#core/spec/specValue'
+import type { SpecItem } from '#core/spec/specItems'
+import type { SpecSource, SpecValue } from '#core/spec/specValue'
 
 /** How the demo shop's jobs are written down: short enough to read them like its bench diary. */
 
@@ -19,6 +22,7 @@ export interface DemoJob {
   machine: { kind: MachineKind, name: string, serial: string | null, meter: [reading: number | null, unit: 'h' | 'km' | 'mi', source: 'measured' | 'claimed' | 'estimated'] }
   facts: EngineFacts
   spec: SpecValue[]
+  fill?: FillTable
   steps: Step[]
 }
 
@@ -28,21 +32,28 @@ export function facts(kind: MachineKind, cc: number, more: Partial<EngineFacts> 
   return {
     engineClass, cycle: two ? 'two' : 'four', displacementCc: cc, cylinders: 1,
     oiling: two ? 'premix' : 'splash', oilShows: two ? 'none' : 'stick_screwed', release: two ? 'none' : 'automatic',
-    bore: two ? 'plated' : 'bare', fuelFeed: two ? 'diaphragm' : 'float', cooling: 'air', mixRatio: two ? 50 : null, ...more,
+    bore: two ? 'plated' : 'bare', fuelFeed: two ? 'diaphragm' : 'float', cooling: 'air', mixRatio: two ? 50 : null, ...UNASKED, ...more,
   }
 }
 
-export const spec = (item: SpecItem, value: number, unit: string, source: SpecSource = 'maker', note: string | null = null): SpecValue => ({ item, value, unit, source, note })
+export const spec = (item: SpecItem, value: number, unit: string, source: SpecSource = 'maker', note: string | null = null, more: Partial<SpecValue> = {}): SpecValue => ({ item, value, unit, source, note, year: null, checkedBy: null, chosen: false, ...more })
 
 /** an entry, `hours` of shop time after booking in */
 export function at<K extends EntryKind>(hours: number, who: Who, kind: K, how: HowGot | null, body: BodyOf[K], more: Pick<Step, 'replaces' | 'name'> = {}): Step {
   return { hours, who, kind, how, body, ...more }
 }
 
-export const say = (words: string, since: string | null = null): Step => at(0, 'june', 'complaint', 'claimed', { words, since })
-export const claim = (text: string, howKnown: string | null = null): Step => at(0, 'june', 'claim', 'claimed', { text, howKnown })
+export const say = (words: string, since: string | null = null, about: BodyOf['complaint']['about'] = null): Step => at(0, 'june', 'complaint', 'claimed', { words, since, about })
+export const claim = (text: string, howKnown: string | null = null): Step => at(0, 'june', 'claim', 'claimed', { text, howKnown, topic: null })
 /** what the bench found of a claim, by its words; its id is filled in when the shop is seeded */
 export const claimed = (hours: number, who: Who, words: string, state: BodyOf['claim_check']['state']): Step => at(hours, who, 'claim_check', null, { claimId: words, state })
+/** an answer to a guided question, as it stands on the log */
+export const answer = (topic: string, text: string): Step => at(0, 'june', 'claim', 'claimed', { text, howKnown: null, topic })
+export const meter = (reading: number | null, unit: BodyOf['meter']['unit'], source: BodyOf['meter']['source'], pattern: BodyOf['meter']['pattern'] = null): Step => at(0, 'june', 'meter', source, { reading, unit, source, pattern })
+export const lash = (h: number, who: Who, state: BodyOf['lash']['state'], inlet: number, exhaust: number, rockers: BodyOf['lash']['rockers'], words: string | null = null): Step =>
+  at(h, who, 'lash', 'measured', { state, inlet: { value: inlet, unit: 'mm' }, exhaust: { value: exhaust, unit: 'mm' }, rockers, note: words })
+/** a picture drawn for the demo shop, by the name of its drawing */
+export const photo = (h: number, who: Who, drawing: string, caption: string): Step => at(h, who, 'photo', null, { photoId: drawing, caption, width: 1200, height: 900 })
 export const note = (hours: number, who: Who, stage: BodyOf['note']['stage'], text: string): Step => at(hours, who, 'note', null, { stage, text })
 export const stage = (hours: number, who: Who, name: BodyOf['stage']['stage'], state: BodyOf['stage']['state'], reason: string | null = null): Step => at(hours, who, 'stage', null, { stage: name, state, reason })
 export const waits = (hours: number, who: Who, on: BodyOf['waiting']['for'], what: string | null): Step => at(hours, who, 'waiting', null, { for: on, what })
@@ -93,7 +104,7 @@ export const turns = (h: number, who: Who, feel: BodyOf['turn_over']['feel'], me
   at(h, who, 'turn_over', 'by_feel', { feel, method, plugIn, note: words })
 export function gauge(h: number, who: Who, dry: [number, string], wet: [number, string] | null, release: BodyOf['compression']['release'], words: string | null = null, more: Pick<Step, 'replaces' | 'name'> & { warm?: boolean } = {}): Step {
   const { warm, ...rest } = more
-  return at(h, who, 'compression', 'measured', { feel: null, dry: { value: dry[0], unit: dry[1] }, wet: wet && { value: wet[0], unit: wet[1] }, throttleOpen: true, pulls: 6, temperature: warm ? 'warm' : 'cold', release, note: words }, rest)
+  return at(h, who, 'compression', 'measured', { feel: null, dry: { value: dry[0], unit: dry[1] }, wet: wet && { value: wet[0], unit: wet[1] }, throttleOpen: true, pulls: 6, temperature: warm ? 'warm' : 'cold', release, hoseMl: null, altitudeM: null, note: words }, rest)
 }
 export const debris = (h: number, who: Who, place: BodyOf['debris']['place'], items: BodyOf['debris']['items'], hoursSinceOil: number | null, words: string | null = null): Step =>
-  at(h, who, 'debris', 'by_eye', { place, items, hoursSinceOil, hoursSinceRebuild: null, note: words })
+  at(h, who, 'debris', 'by_eye', { place, items, hoursSinceOil, hoursSinceRebuild: null, control: 'none', note: words })

@@ -1,13 +1,14 @@
 import { openDatabase, closeDatabase } from '../server/db/open'
 import migrations from '#migrations'
-import { seedDemo } from './seed'
+import { drawPhotos } from './photos'
+import { isEmpty, seedDemo } from './seed'
 
 /** node seed.mjs <data folder>: puts the demo shop into an empty database and says what it did. */
 const folder = process.argv[2]
 if (!folder) throw new Error('Give the data folder.')
 try {
   const db = openDatabase(folder, migrations)
-  const { jobs, entries } = seedDemo(db, new Date())
+  const { jobs, entries } = seedDemo(db, new Date(), isEmpty(db) ? await drawPhotos(folder) : {})
   closeDatabase(db)
   if (jobs) console.log(`Seeded the demo shop: ${jobs} jobs, ${entries} entries.`)
 }

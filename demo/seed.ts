@@ -5,7 +5,10 @@ import type { ApprovalBody, Entry } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { DEFAULT_POLICY } from '#core/job/jobFile'
 import { newJobSchema } from '#shared/schemas/records'
-import { bookIn, jobFile, logEntry } from '../server/db/jobs'
+import { addPhoto } from '../server/db/photos'
+import type { PhotoRow } from '../server/db/photos'
+import { saveSheet, sheetOf } from '../server/db/sheets'
+import { bookIn, jobFile, jobView, logEntry } from '../server/db/jobs'
 import { machineLines } from '../server/db/machines'
 import { row } from '../server/db/statements'
 import { addPerson, savePolicy } from '../server/db/shop'
@@ -20,19 +23,20 @@ const HOUR_MS = 3600_000
 const OPEN_H = 8
 const DAY_H = 10
 
+export const isEmpty = (db: Database): boolean => row<{ n: number }>(db, 'SELECT (SELECT COUNT(*) FROM jobs) + (SELECT COUNT(*) FROM people) + (SELECT COUNT(*) FROM customers) AS n')?.n === 0
+
 /** Seeds the demo shop, only where there is nothing at all. Dates count back from `now`. */
-export function seedDemo(db: Database, now: Date): { jobs: number, entries: number } {
-  const empty = row<{ n: number }>(db, 'SELECT (SELECT COUNT(*) FROM jobs) + (SELECT COUNT(*) FROM people) + (SELECT COUNT(*) FROM customers) AS n')?.n === 0
-  if (!empty) return { jobs: 0, entries: 0 }
+export function seedDemo(db: Database, now: Date, photos: Record<string, PhotoRow> = {}): { jobs: number, entries: number } {
+  if (!isEmpty(db)) return { jobs: 0, entries: 0 }
   return db.transaction(() => {
     savePolicy(db, POLICY)
     const people = Object.fromEntries(Object.entries(PEOPLE).map(([key, [name, initials]]) => [key, addPerson(db, { name, initials, active: true }).id])) as Record<Who, string>
-    const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now), 0)
+    const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now, photos), 0)
     return { jobs: DEMO_JOBS.length, entries }
   }).immediate()
 }
 
-function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: Date): number {
+function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: Date, photos: Record<string, PhotoRow>): number {
   const day = new Date(now)
   day.setHours(OPEN_H + job.steps.length % 4, 10, 0, 0)
   const start = day.getTime() - job.daysAgo * 24 * HOUR_MS
@@ -68,8 +72,19 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
     entries: booked.map((s, i) => entryOf(s, i)),
   }
   bookIn(db, newJobSchema.parse(input), new Date(Math.min(start, now.getTime() - 3 * HOUR_MS)).toISOString())
+  if (job.fill) {
+    const { sheet } = jobView(db, jobId)
+    const { name: sheetName, engineClass, values } = sheetOf(db, sheet.id)
+    saveSheet(db, sheet.id, { name: sheetName, engineClass, values, fill: job.fill }, people.teo)
+  }
   later.forEach((step, i) => {
     const entry = entryOf(step, booked.length + i)
+    if (entry.kind === 'photo') {
+      const drawn = photos[entry.body.photoId]
+      if (!drawn) return
+      addPhoto(db, { ...drawn, jobId })
+      entry.body = { ...entry.body, photoId: drawn.id, width: drawn.width, height: drawn.height }
+    }
     logEntry(db, jobId, entry.kind === 'approval' ? { ...entry, body: frozen(db, jobId, entry.body, ids) } : entry)
   })
   return job.steps.length

@@ -81,7 +81,7 @@ export async function bundle(entry, sources) {
   }
   await build({
     entryPoints: [join(root, entry)], outfile: out, bundle: true, platform: 'node', format: 'esm', target: 'node20', logLevel: 'error', plugins: [migrations],
-    external: ['better-sqlite3'], alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
+    external: ['better-sqlite3', 'sharp'], alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
     banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
   })
   writeFileSync(`${out}.stamp`, wanted)

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { BORE, COOLING, CYCLES, ENGINE_CLASSES, FUEL_FEED, MACHINE_KINDS, OILING, OIL_SHOWS, RELEASE } from '#core/job/vocabulary'
+import { BEARINGS, BORE, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, ENGINE_CLASSES, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, MACHINE_KINDS, METER_SOURCES, METER_UNITS, OILING, OIL_FILTER, OIL_SHOWS, RELEASE, VALVES } from '#core/job/vocabulary'
 import type { MachineKind } from '#core/job/vocabulary'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { shownIn } from '#core/units/unitRound'
 
 /** The machine, its engine facts and the figures of its sheet. Only what matters for this engine is asked. */
-const props = defineProps<{ faults: Fault[], pressureUnit: string }>()
+const props = defineProps<{ faults: Fault[], pressureUnit: string, noSheet?: boolean, noMeter?: boolean }>()
 const draft = defineModel<MachineDraft>({ required: true })
 const KINDS = Object.fromEntries(Object.entries(MACHINE_KINDS).map(([k, v]) => [k, v.label])) as Record<MachineKind, string>
 const fault = (field: string): string => props.faults.find(f => f.field === field || f.field.endsWith(`.${field}`))?.message ?? ''
@@ -22,6 +22,13 @@ const SHEET = [
   { item: 'oil_change', label: 'Oil change every', units: ['h'], kind: 'hours', sump: true },
 ] as const
 const asked = computed(() => SHEET.filter(s => (!s.sump || sump.value) && (s.item !== 'compression_with_release' || draft.value.facts.release !== 'none')))
+/** how many of the further facts are known */
+const further = computed(() => {
+  const f = draft.value.facts
+  const all = two.value ? [f.clutch, f.ignition] : [f.clutch, f.valves, f.followers, f.bearings, f.head, f.ignition, f.drainPlug, f.governor, f.oilFilter]
+  return `${all.filter(v => v !== 'unknown').length} of ${all.length} known`
+})
+const geared = computed(() => ['M4', 'V2'].includes(draft.value.facts.engineClass))
 const twoOiling: Partial<typeof OILING> = { premix: OILING.premix, injection: OILING.injection, unknown: OILING.unknown }
 const fourOiling: Partial<typeof OILING> = { splash: OILING.splash, pump_wet: OILING.pump_wet, pump_dry: OILING.pump_dry, unknown: OILING.unknown }
 function pick(kind: MachineKind | ''): void {
@@ -38,9 +45,11 @@ function pick(kind: MachineKind | ''): void {
       <PlainField v-model="draft.serial" label="Serial number" :fault="fault('serial')" />
     </div>
     <div class="grid4">
-      <PlainField v-model="draft.meter" label="Running time" inputmode="decimal" hint="Empty if nobody knows." :fault="fault('meterReading')" />
-      <PickField v-model="draft.meterUnit" label="In" :options="{ h: 'hours', km: 'km', mi: 'miles' }" />
-      <PickField v-model="draft.meterSource" label="Which is" :options="{ measured: 'read off the meter', claimed: 'claimed', estimated: 'estimated' }" />
+      <template v-if="!noMeter">
+        <PlainField v-model="draft.meter" label="Running time" inputmode="decimal" hint="Empty if nobody knows." :fault="fault('meterReading')" />
+        <PickField v-model="draft.meterUnit" label="In" :options="METER_UNITS" />
+        <PickField v-model="draft.meterSource" label="Which is" :options="METER_SOURCES" />
+      </template>
       <PlainField v-model="draft.facts.displacementCc" label="Size" suffix="cc" inputmode="decimal" :fault="fault('displacementCc')" />
     </div>
     <div v-if="draft.kind" class="facts">
@@ -57,7 +66,23 @@ function pick(kind: MachineKind | ''): void {
         <PlainField v-model="draft.facts.cylinders" label="Cylinders" inputmode="numeric" :fault="fault('cylinders')" />
       </div>
     </div>
-    <details v-if="draft.kind" class="sheet" :open="faults.some(f => f.field.startsWith('spec')) || undefined">
+    <details v-if="draft.kind" class="sheet">
+      <summary><h3>More that changes a diagnosis</h3><span class="lab">{{ further }}; the rest stays unknown and does no harm.</span></summary>
+      <div class="facts">
+        <ChipGroup v-if="geared || two || draft.facts.clutch !== 'unknown'" v-model="draft.facts.clutch" label="Clutch" :options="CLUTCH" needed />
+        <template v-if="!two">
+          <ChipGroup v-model="draft.facts.valves" label="Valves" :options="VALVES" needed />
+          <ChipGroup v-model="draft.facts.followers" label="Followers" :options="FOLLOWERS" needed />
+          <ChipGroup v-model="draft.facts.bearings" label="Bearings" :options="BEARINGS" needed />
+          <ChipGroup v-model="draft.facts.head" label="Head" :options="HEAD" needed />
+          <ChipGroup v-model="draft.facts.drainPlug" label="Drain plug" :options="DRAIN_PLUG" needed />
+          <ChipGroup v-if="!geared" v-model="draft.facts.governor" label="Governor" :options="GOVERNOR" needed />
+          <ChipGroup v-model="draft.facts.oilFilter" label="Oil filter" :options="OIL_FILTER" needed />
+        </template>
+        <ChipGroup v-model="draft.facts.ignition" label="Timing" :options="IGNITION" needed />
+      </div>
+    </details>
+    <details v-if="draft.kind && !noSheet" class="sheet" :open="faults.some(f => f.field.startsWith('spec')) || undefined">
       <summary><h3>What it should be</h3><span class="lab">Empty fields use the rule of thumb for the class<template v-if="thumb">: least compression {{ thumb }}</template>. A rule of thumb never condemns.</span></summary>
       <div v-for="s in asked" :key="s.item" class="spec">
         <QuantityField v-model:text="draft.spec[s.item].value" v-model:unit="draft.spec[s.item].unit" :label="s.label" :units="[...s.units]" :kind="s.kind" :fault="specFault(draft, s.item, faults)" />

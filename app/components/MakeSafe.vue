@@ -2,6 +2,7 @@
 import dayjs from 'dayjs'
 import { latest } from '#core/job/entries'
 import { SAFE_STEPS } from '#core/job/vocabulary'
+import { tiltGuide } from '#core/oil/tiltGuide'
 
 /** Before turning, tipping or opening: ticked once a day, and again after anything was connected. */
 const sheet = useSheet()
@@ -11,6 +12,7 @@ const today = computed(() => last.value && dayjs(last.value.at).isSame(dayjs(), 
 const open = ref(false)
 const ticked = ref<(keyof typeof SAFE_STEPS)[]>([])
 const message = ref('')
+const tilt = computed(() => tiltGuide(sheet.job.value.machine.kind, sheet.job.value.facts))
 async function log(): Promise<void> {
   const outcome = await sheet.log({ kind: 'made_safe', how: null, body: { done: ticked.value } })
   message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
@@ -31,6 +33,7 @@ async function log(): Promise<void> {
       </fieldset>
       <p v-if="message" class="fault">{{ message }}</p>
     </form>
+    <details class="tiltguide"><summary class="lab">Which way up: {{ tilt.best }}</summary><TiltWords :guide="tilt" /></details>
   </div>
 </template>
 
@@ -40,5 +43,5 @@ async function log(): Promise<void> {
 .said { display: flex; gap: 7px; align-items: baseline; flex-wrap: wrap; }
 fieldset { display: flex; flex-wrap: wrap; gap: 2px 16px; align-items: center; } legend { padding: 0; margin-bottom: 2px; float: left; width: 100%; }
 .tick { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; cursor: pointer; } .tick input { width: 22px; height: 22px; accent-color: var(--petrol); }
-.btn { margin-left: auto; }
+.btn { margin-left: auto; } .tiltguide summary { cursor: pointer; min-height: 44px; padding-top: 12px; } .tiltguide[open] { padding-bottom: 10px; }
 </style>

@@ -1,14 +1,19 @@
 <script setup lang="ts">
+import { basisWords } from '#core/job/basis'
 import type { NextLook } from '#core/job/nextLooks'
+import { HOW_GOT } from '#core/job/vocabulary'
 import type { FormName } from '~/composables/useJobSheet'
 
 /** Always there: what must not be done, what the findings say, what to look at next, where it leans. */
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
-const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', debris: 'debris', option: 'option', value: 'terms' }
+const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', lash: 'lash', lock: 'lock_step', evidence: 'evidence', debris: 'debris', option: 'option', value: 'terms' }
 const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
 /** the newest of each kind; the older ones stand in the log */
-const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.crankcase, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.plug, a.value?.airFilter, a.value?.turnOver].filter(j => j !== null && j !== undefined))
+const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.crankcase, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.plug, a.value?.airFilter, a.value?.turnOver, ...a.value?.others ?? []].filter(j => j !== null && j !== undefined))
+/** how each was got, in a word */
+const how = computed(() => new Map(sheet.inForce.value.flatMap(e => e.how ? [[e.id, HOW_GOT[e.how]] as const] : [])))
+const basis = computed(() => a.value ? basisWords(a.value.basis) : '')
 const next = computed(() => a.value?.next[0])
 const verdict = computed(() => a.value?.decision.verdict)
 const approved = computed(() => a.value?.approved?.body.frozen)
@@ -26,9 +31,10 @@ const approved = computed(() => a.value?.approved?.body.frozen)
       <section v-if="findings.length">
         <h2 class="lab">What the findings say</h2>
         <details v-for="j in findings" :key="j.entryId">
-          <summary><StateMark :mark="j.mark" bare /><span>{{ j.headline }}</span></summary>
+          <summary><StateMark :mark="j.mark" bare /><span>{{ j.headline }} <span v-if="how.get(j.entryId)" class="lab how">{{ how.get(j.entryId) }}</span></span></summary>
           <p v-for="d in j.details" :key="d">{{ d }}</p>
         </details>
+        <p v-if="basis" class="basis">{{ basis }}</p>
       </section>
       <section v-if="next && !a.closed">
         <h2 class="lab">Look at next</h2>
@@ -64,6 +70,7 @@ h2.lab { margin-bottom: 5px; }
 .typing { padding: 8px 16px; background: var(--near-wash); color: var(--near); }
 details { border-bottom: 1px solid var(--rule); } details:last-child { border-bottom: 0; }
 summary { display: grid; grid-template-columns: 20px 1fr; gap: 4px; padding: 7px 0; font-weight: 500; font-size: 14.5px; line-height: 1.3; cursor: pointer; min-height: 34px; align-items: baseline; }
+.basis { font-size: 13.5px; color: var(--ink-2); margin-top: 7px; }
 details p { font-size: 14px; padding: 0 0 6px 24px; color: var(--ink-2); }
 .nexttitle { font-size: 16px; } .why { font-size: 14px; color: var(--ink-2); margin: 2px 0 8px; }
 .then { display: flex; justify-content: space-between; align-items: center; margin-top: 4px; } .then .link { padding: 0; text-align: left; min-height: 36px; }

@@ -7,8 +7,9 @@ import { entriesInForce } from '#core/job/entries'
 import type { JobFile, ShopPolicy } from '#core/job/jobFile'
 import type { HowGot, Stage } from '#core/job/vocabulary'
 import type { JobView } from '#shared/types/records'
+import type { PlannedFinding } from '~/utils/findingPlans'
 
-export type FormName = 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+export type FormName = PlannedFinding | 'meter' | 'photo' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
 
 export interface JobSheet {
   job: Ref<JobView>
@@ -38,6 +39,8 @@ export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
   oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
+  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], lash: ['narrow_down', 'lash'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
+  meter: ['book_in', 'meter'], modification: ['book_in', 'modification'], inventory: ['book_in', 'inventory'], event: ['book_in', 'event'],
   complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
 }
 /** Whether the log's own Correct leads to a form. */
@@ -47,7 +50,7 @@ export function useJobSheet(first: JobView): JobSheet {
   const shop = useShopStore()
   const job = ref<JobView>(first)
   const proposals = ref<Record<string, Entry>>({})
-  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, entries: job.value.entries, policy: shop.policy }))
+  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy }))
   const typed = computed(() => Object.values(proposals.value))
   const { assessment } = useAssess(() => file.value, () => typed.value)
   const inForce = computed(() => entriesInForce(job.value.entries))
@@ -80,6 +83,7 @@ export function useJobSheet(first: JobView): JobSheet {
     if (outcome.ok) {
       if (!job.value.entries.some(e => e.id === outcome.value.id)) job.value = { ...job.value, entries: [...job.value.entries, outcome.value] }
       lastLogged.value = kind === 'void' ? null : outcome.value
+      if (kind === 'meter') await reload()
       tabs?.postMessage('logged')
     }
     else if (outcome.status === 409) {

@@ -1,10 +1,15 @@
 import type { EngineFacts } from '#core/job/jobFile'
 import type { EngineClass, MachineKind } from '#core/job/vocabulary'
 import { MACHINE_KINDS } from '#core/job/vocabulary'
-import type { SpecItem, SpecSource, SpecValue } from '#core/spec/specValue'
+import { UNASKED } from '#core/job/jobFile'
+import type { SpecItem } from '#core/spec/specItems'
+import type { SpecSource, SpecValue } from '#core/spec/specValue'
 import type { MachineFields } from '#shared/types/records'
 
-interface SpecDraft { value: string, unit: string, source: SpecSource, note: string | null }
+/** The few figures asked at the counter; all others are on the sheet's own page. */
+export const COUNTER_ITEMS = ['oil_capacity', 'oil_full_mark', 'oil_low_mark', 'oil_change', 'compression_limit', 'compression_with_release'] as const satisfies readonly SpecItem[]
+export type CounterItem = typeof COUNTER_ITEMS[number]
+interface SpecDraft { value: string, unit: string, source: SpecSource, was: SpecValue | null }
 
 /** A machine as it stands in the form: everything as typed. */
 export interface MachineDraft {
@@ -15,15 +20,18 @@ export interface MachineDraft {
   meterUnit: MachineFields['meterUnit']
   meterSource: MachineFields['meterSource']
   facts: Omit<EngineFacts, 'displacementCc' | 'cylinders' | 'mixRatio'> & { displacementCc: string, cylinders: string, mixRatio: string }
-  spec: Record<SpecItem, SpecDraft>
+  spec: Record<CounterItem, SpecDraft>
+  /** figures of the sheet that this form does not show */
+  rest: SpecValue[]
 }
 
 export function blankMachine(volumeUnit: string, pressureUnit: string): MachineDraft {
-  const spec = (unit: string): SpecDraft => ({ value: '', unit, source: 'maker', note: null })
+  const spec = (unit: string): SpecDraft => ({ value: '', unit, source: 'maker', was: null })
   return {
     kind: '', name: '', serial: '', meter: '', meterUnit: 'h', meterSource: 'claimed',
-    facts: { engineClass: 'S4', cycle: 'four', displacementCc: '', cylinders: '1', oiling: 'unknown', oilShows: 'unknown', release: 'unknown', bore: 'unknown', fuelFeed: 'unknown', cooling: 'unknown', mixRatio: '' },
+    facts: { engineClass: 'S4', cycle: 'four', displacementCc: '', cylinders: '1', oiling: 'unknown', oilShows: 'unknown', release: 'unknown', bore: 'unknown', fuelFeed: 'unknown', cooling: 'unknown', mixRatio: '', ...UNASKED },
     spec: { oil_capacity: spec(volumeUnit), oil_full_mark: spec(volumeUnit), oil_low_mark: spec(volumeUnit), oil_change: spec('h'), compression_limit: spec(pressureUnit), compression_with_release: spec(pressureUnit) },
+    rest: [],
   }
 }
 
@@ -35,6 +43,7 @@ export function applyKind(draft: MachineDraft, kind: MachineKind): void {
   draft.facts.cycle = two ? 'two' : 'four'
   if (engineClass === 'H2') Object.assign(draft.facts, { oiling: 'premix', oilShows: 'none', fuelFeed: 'diaphragm', cooling: 'air' })
   else if (two) draft.facts.oilShows = 'none'
+  if (two) Object.assign(draft.facts, UNASKED)
   else if (draft.facts.oiling === 'premix' || draft.facts.oiling === 'injection') Object.assign(draft.facts, { oiling: 'unknown', oilShows: 'unknown' })
   draft.meterUnit = engineClass === 'M4' ? 'km' : 'h'
 }
@@ -49,13 +58,18 @@ export const engineFacts = (d: MachineDraft): EngineFacts => ({
 })
 
 export function specValues(d: MachineDraft): SpecValue[] {
-  return (Object.entries(d.spec) as [SpecItem, SpecDraft][])
-    .filter(([, v]) => v.value.trim())
-    .map(([item, v]) => ({ item, value: sendable(figure(v.value), v.value) as number, unit: v.unit, source: v.source, note: v.note }))
+  const shown = COUNTER_ITEMS.filter(item => d.spec[item].value.trim()).map((item): SpecValue => {
+    const { value, unit, source, was } = d.spec[item]
+    const next = { value: sendable(figure(value), value) as number, unit, source }
+    const same = was !== null && was.value === next.value && was.unit === unit && was.source === source
+    // a figure that was changed has not been compared with its source yet
+    return { item, ...next, note: was?.note ?? null, year: was?.year ?? null, checkedBy: same ? was.checkedBy : null, chosen: was?.chosen ?? false }
+  })
+  return [...shown, ...d.rest]
 }
 
 /** The fault of one figure of the sheet, wherever it stands in the list that was sent. */
-export function specFault(d: MachineDraft, item: SpecItem, faults: Fault[]): string {
+export function specFault(d: MachineDraft, item: CounterItem, faults: Fault[]): string {
   const index = specValues(d).findIndex(v => v.item === item)
   return index < 0 ? '' : faults.find(f => f.field.startsWith(`spec.${index}.`))?.message ?? ''
 }
@@ -64,7 +78,11 @@ export function machineDraft(machine: MachineFields, facts: EngineFacts, spec: S
   const draft = blankMachine(volumeUnit, pressureUnit)
   Object.assign(draft, { kind: machine.kind, name: machine.name, serial: machine.serial ?? '', meter: figureText(machine.meterReading), meterUnit: machine.meterUnit, meterSource: machine.meterSource })
   draft.facts = { ...facts, displacementCc: figureText(facts.displacementCc), cylinders: String(facts.cylinders), mixRatio: figureText(facts.mixRatio) }
-  for (const v of spec) draft.spec[v.item] = { value: String(v.value), unit: v.unit, source: v.source, note: v.note }
+  for (const item of COUNTER_ITEMS) {
+    const was = spec.find(v => v.item === item && v.chosen) ?? spec.find(v => v.item === item)
+    if (was) draft.spec[item] = { value: String(was.value), unit: was.unit, source: was.source, was }
+  }
+  draft.rest = spec.filter(v => !COUNTER_ITEMS.some(item => draft.spec[item].was === v))
   return draft
 }
 

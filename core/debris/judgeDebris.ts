@@ -1,10 +1,12 @@
-import type { EntryOf } from '../job/entries'
+import type { Entry, EntryOf } from '../job/entries'
+import { ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../job/vocabulary'
 import type { Judgement, Mark, Stop } from '../judgement'
 import { specFor } from '../spec/specValue'
+import { debrisGrowth } from './debrisGrowth'
 import { debrisScore } from './debrisScore'
-import type { DebrisState } from './debrisTables'
+import type { DebrisAmount, DebrisState } from './debrisTables'
 
 export interface DebrisJudgement extends Judgement { score: number, state: DebrisState, sources: string[], stops: Stop[] }
 
@@ -26,20 +28,43 @@ export const SOURCE_WORDS: Record<string, string> = {
 }
 
 const DEFAULT_INTERVAL_H = 50
+const BREAK_IN_H = 10
+const NEXT_STATE: Record<DebrisState, DebrisState> = { normal: 'watch', watch: 'investigate', investigate: 'stop', stop: 'stop' }
+const GROWTH_WORDS: Record<string, string> = { steady: 'steady', rising: 'rising', rising_fast: 'rising fast' }
+const CONTROL_WORDS = { same: 'A sound engine or an unused filter shows the same: not a finding by itself.', more: 'More than the control shows: it comes from this engine.', less: 'Less than the control shows.' } as const
+/** Area that an amount covers on the tray, mm²: only ratios of these are used. Shop judgement. */
+const AREA_MM2: Record<DebrisAmount, number> = { none: 0, trace: 2, some: 15, much: 80, mass: 300 }
+/** Rate up to which a sample is steady whatever came before, mm² an hour. Shop judgement. */
+const FLOOR_MM2_PER_H = 0.2
+
+/** Samples of the same place, on earlier visits and this one, each with the hours that it covers. */
+function growthOf(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[]): ReturnType<typeof debrisGrowth> | null {
+  const before = [...file.history.flatMap(v => v.entries), ...inForce.slice(0, Math.max(0, inForce.findIndex(e => e.id === entry.id)))]
+  const samples = [...ofKind(before, 'debris'), entry].filter(e => e.body.place === entry.body.place && (e.body.hoursSinceOil ?? 0) > 0)
+  if (samples.length < 2 || samples.at(-1)?.id !== entry.id) return null
+  const area = (e: EntryOf<'debris'>): number => e.body.items.reduce((sum, i) => sum + AREA_MM2[i.amount], 0)
+  return debrisGrowth({ amountsMm2: samples.map(area), hours: samples.map(e => e.body.hoursSinceOil ?? 1), floorMm2PerH: FLOOR_MM2_PER_H })
+}
 
 /** A debris sample scored, with where it may come from. */
-export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile): DebrisJudgement {
+export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[] = []): DebrisJudgement {
   const { body } = entry
   const intervalH = specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? DEFAULT_INTERVAL_H
-  const { score, state, sources } = debrisScore({
+  const scored = debrisScore({
     items: body.items,
     hoursSinceOil: body.hoursSinceOil ?? intervalH,
     intervalH,
     hoursSinceRebuild: body.hoursSinceRebuild,
-    breakInH: 10,
+    breakInH: BREAK_IN_H,
   })
+  const { score, sources } = scored
+  const growth = growthOf(entry, file, inForce)
+  const state = growth?.raiseOneLevel ? NEXT_STATE[scored.state] : scored.state
   const details = [`Scores ${Math.round(score)} of 100 (shop judgement). ${STATE_ADVICE[state]}`]
   if (sources.length) details.push(`Most likely from: ${sources.map(s => SOURCE_WORDS[s] ?? s).join(', ')}.`)
+  if (growth) details.push(`Against earlier samples of this place it is ${GROWTH_WORDS[growth.state]}${growth.ratio === null ? '' : `, ${growth.ratio.toFixed(1)} times the usual rate`}.${growth.raiseOneLevel ? ' Counted one level graver for it.' : ''}`)
+  if (body.control !== 'none') details.push(CONTROL_WORDS[body.control])
+  else if (body.hoursSinceRebuild !== null && body.hoursSinceRebuild < BREAK_IN_H && scored.state !== 'normal') details.push('It is still bedding in and there is no control beside it: what is wear and what is bedding in can\'t be told apart yet.')
   if (body.hoursSinceOil === null) details.push('Hours on this oil are not known: taken as one interval.')
   if (body.place === 'filter_clean') details.push('Found on the clean side: whatever it is could reach the bearings.')
   if (body.place === 'jet') details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')

@@ -6,7 +6,7 @@ import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, MATERIAL_WORDS, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -14,10 +14,35 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
   const cash = (minor: number | null): string => minor === null ? 'not said' : moneyText(toMajor(minor, policy.currency), policy.currency, true)
   const read = (q: Quantity, other: string): string => q.unit === other ? quantityText(q.value, q.unit) : `${quantityText(q.value, q.unit)} (${shownIn(q.value, q.unit, other)})`
   switch (entry.kind) {
-    case 'complaint': return { title: 'Complaint', text: `‘${entry.body.words}’${entry.body.since ? `, since ${entry.body.since}` : ''}` }
+    case 'complaint': return { title: 'Complaint', text: `‘${entry.body.words}’${entry.body.since ? `, since ${entry.body.since}` : ''}${entry.body.about ? ` (${COMPLAINT_KINDS[entry.body.about].toLowerCase()})` : ''}` }
     case 'claim': return { title: 'Owner says', text: `${entry.body.text}${entry.body.howKnown ? ` (${entry.body.howKnown})` : ''}` }
     case 'claim_check': return { title: 'Claim checked', text: CLAIM_STATES[entry.body.state].toLowerCase() }
     case 'terms': return { title: 'Terms', text: `${USE_CLASSES[entry.body.useClass]}; running ${cash(entry.body.runningValueMinor)}, as it is ${cash(entry.body.asIsValueMinor)}, cap ${entry.body.capMinor === null ? 'none' : cash(entry.body.capMinor)}${entry.body.deadline ? `, wanted by ${entry.body.deadline}` : ''}` }
+    case 'meter': {
+      const { reading, unit, source, pattern } = entry.body
+      const worked = pattern ? `, from ${pattern.hoursPerDay} h a day, ${pattern.daysPerWeek} days a week, ${pattern.months} months` : ''
+      return { title: 'Running time', text: reading === null ? 'nobody knows' : `${reading.toLocaleString('en-GB')} ${unit}, ${METER_SOURCES[source]}${worked}` }
+    }
+    case 'modification': return { title: MODIFICATIONS[entry.body.what].label, text: [MODIFICATION_STATES[entry.body.state].toLowerCase(), entry.body.text, entry.body.why && `done because: ${entry.body.why}`].filter(Boolean).join('; ') }
+    case 'inventory': return { title: 'In pieces', text: [entry.body.here.length && `here: ${entry.body.here.join(', ')}`, entry.body.missing.length && `missing: ${entry.body.missing.join(', ')}`, entry.body.from && `from ${entry.body.from}`].filter(Boolean).join('; ') }
+    case 'event': return { title: EVENTS[entry.body.what], text: withNote(entry.body.when ?? 'when is not known', entry.body.note) }
+    case 'clues': return { title: 'Outside', text: withNote([...entry.body.outside.map(k => OUTSIDE_CLUES[k]), ...entry.body.hands.map(k => EARLIER_HANDS[k])].map(w => w.toLowerCase()).join(', ') || 'nothing to see', entry.body.note) }
+    case 'smoke': {
+      const { colour, moment, after, smell, note } = entry.body
+      return { title: 'Smoke', text: withNote([SMOKE_COLOURS[colour], moment && SMOKE_MOMENTS[moment], after && `after ${SMOKE_AFTER[after]}`, smell && (smell === 'not_smelt' ? 'not smelt' : `smells of ${SMOKE_SMELLS[smell]}`)].filter(Boolean).join(', ').toLowerCase(), note) }
+    }
+    case 'leaks': return { title: 'Leaks', text: withNote(`${LEAK_LOOKS[entry.body.look].toLowerCase()}: ${entry.body.sites.map(s => `${LEAK_SITES[s.site].toLowerCase()} ${LEAK_STATES[s.state].toLowerCase()}`).join(', ')}`, entry.body.note) }
+    case 'lash': {
+      const { state, inlet, exhaust, rockers, note } = entry.body
+      const sides = [inlet && `inlet ${read(inlet, inlet.unit)}`, exhaust && `exhaust ${read(exhaust, exhaust.unit)}`].filter(Boolean).join(', ')
+      return { title: `Lash ${LASH_STATES[state].toLowerCase()}`, text: withNote([sides, rockers === 'not_tried' ? 'rockers not tried' : ROCKERS[rockers].toLowerCase()].filter(Boolean).join('; '), note) }
+    }
+    case 'lock_step': return { title: 'Locked', text: withNote(`${LOCK_STEPS[entry.body.step].label.toLowerCase()}: ${LOCK_RESULTS[entry.body.result].toLowerCase()}`, entry.body.note) }
+    case 'oil_use': return { title: 'Oil used', text: withNote(`${read(entry.body.topped, policy.volumeUnit)} over ${entry.body.over} ${entry.body.unit}${entry.body.perWeek === null ? '' : `, runs ${entry.body.perWeek} ${entry.body.unit} a week`}`, entry.body.note) }
+    case 'oil_kind': return { title: 'Kind of oil', text: [OIL_KINDS[entry.body.what].toLowerCase(), entry.body.grade, `wet-clutch rating: ${entry.body.wetClutch}`, `anti-wear: ${entry.body.antiWear}`, entry.body.reason].filter(Boolean).join(', ') }
+    case 'evidence': return { title: entry.body.missing ? 'Missing piece' : 'Evidence', text: `${entry.body.what}, ${entry.body.where}; ${entry.body.explained ? `explained: ${entry.body.explained}` : 'open'}` }
+    case 'photo': return { title: 'Photo', text: entry.body.caption ?? 'without words' }
+    case 'refused': return { title: 'Refused', text: `${entry.body.what}${entry.body.by ? `, by ${entry.body.by}` : ''}. Risk: ${entry.body.risk}` }
     case 'oil': return { title: 'Oil', text: withNote([oilReadingText(entry.body, policy), ...oilConditionWords(entry.body)].join(', '), entry.body.note) }
     case 'mix': {
       const { fuel, oil, makerRatio, fuelType, fuelDays } = entry.body
@@ -71,6 +96,7 @@ const withNote = (text: string, note: string | null): string => note ? `${text}.
 
 function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
   if (reading.by === 'dry') return 'dry, nothing shows'
+  if (reading.by === 'scale') return `${reading.mm} mm on the stick`
   if (reading.by === 'volume') {
     const { value, unit } = reading.amount
     const own = quantityText(value, unit)

@@ -2,14 +2,43 @@ import type { DebrisItem } from '../debris/debrisScore'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, HeardPlace, HowGot, KeyOf, LineType, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
 export interface Quantity { value: number, unit: string }
 
-export interface ComplaintBody { words: string, since: string | null }
-export interface ClaimBody { text: string, howKnown: string | null }
+export interface ComplaintBody { words: string, since: string | null, about: KeyOf<typeof COMPLAINT_KINDS> | null }
+/** `topic` names the guided question that it answers. */
+export interface ClaimBody { text: string, howKnown: string | null, topic: string | null }
+/** How long it has run: read, claimed, or worked out from how it is used. */
+export interface MeterBody {
+  reading: number | null
+  unit: KeyOf<typeof METER_UNITS>
+  source: KeyOf<typeof METER_SOURCES>
+  pattern: UsePattern | null
+}
+export interface UsePattern { hoursPerDay: number, daysPerWeek: number, months: number }
+export interface ModificationBody { what: KeyOf<typeof MODIFICATIONS>, text: string | null, why: string | null, state: KeyOf<typeof MODIFICATION_STATES> }
+/** A machine that arrives in pieces: what is in the box and what is not. */
+export interface InventoryBody { here: string[], missing: string[], from: string | null }
+export interface CluesBody { outside: KeyOf<typeof OUTSIDE_CLUES>[], hands: KeyOf<typeof EARLIER_HANDS>[], note: string | null }
+export interface SmokeBody { colour: KeyOf<typeof SMOKE_COLOURS>, moment: KeyOf<typeof SMOKE_MOMENTS> | null, after: KeyOf<typeof SMOKE_AFTER> | null, smell: KeyOf<typeof SMOKE_SMELLS> | null, note: string | null }
+export interface LeaksBody { look: KeyOf<typeof LEAK_LOOKS>, sites: LeakSite[], note: string | null }
+export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof LEAK_STATES> }
+/** Clearance at the valves; `as_found` is written down before anything is turned. */
+export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | null, exhaust: Quantity | null, rockers: KeyOf<typeof ROCKERS>, note: string | null }
+export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
+/** Oil poured in over a time of running, by the owner's book or the shop's. */
+export interface OilUseBody { topped: Quantity, over: number, unit: 'h' | 'km', perWeek: number | null, note: string | null }
+/** The oil on the shelf or in the engine, against what the engine asks. */
+export interface OilKindBody { what: KeyOf<typeof OIL_KINDS>, grade: string | null, wetClutch: KeyOf<typeof RATED>, antiWear: KeyOf<typeof RATED>, reason: string | null }
+export interface EventBody { what: KeyOf<typeof EVENTS>, when: string | null, note: string | null }
+/** Foreign matter or a missing fragment: kept, and open until it is explained. */
+export interface EvidenceBody { what: string, where: string, missing: boolean, explained: string | null }
+export interface PhotoBody { photoId: string, caption: string | null, width: number, height: number }
+/** Work that the owner did not want, and what it risks. */
+export interface RefusedBody { what: string, risk: string, by: string | null }
 /** What the bench found of a claim; the claim itself stays as it was said. */
 export interface ClaimCheckBody { claimId: string, state: KeyOf<typeof CLAIM_STATES> }
 export interface TermsBody {
@@ -25,6 +54,8 @@ export type OilReading =
   /** 0 at the low mark, 100 at the full mark */
   | { by: 'marks', pct: number }
   | { by: 'dry' }
+  /** as the fill table of this engine reads: mm of stick, or mm down from the rim */
+  | { by: 'scale', mm: number }
   | { by: 'volume', amount: Quantity }
 export interface OilBody {
   reading: OilReading
@@ -56,6 +87,10 @@ export interface CompressionBody {
   pulls: number | null
   temperature: KeyOf<typeof TEMPERATURES>
   release: KeyOf<typeof RELEASE_STATES>
+  /** volume of hose and adapter before the check valve, mL */
+  hoseMl: number | null
+  /** where it was read, when not at the shop's own height */
+  altitudeM: number | null
   note: string | null
 }
 /** Air in at top dead centre through an orifice. */
@@ -67,6 +102,8 @@ export interface DebrisBody {
   items: DebrisItem[]
   hoursSinceOil: number | null
   hoursSinceRebuild: number | null
+  /** beside a sound engine or an unused filter */
+  control: 'none' | 'same' | 'more' | 'less'
   note: string | null
 }
 export interface EstimateLine {
@@ -119,6 +156,20 @@ export interface BodyOf {
   claim: ClaimBody
   claim_check: ClaimCheckBody
   terms: TermsBody
+  meter: MeterBody
+  modification: ModificationBody
+  inventory: InventoryBody
+  event: EventBody
+  clues: CluesBody
+  smoke: SmokeBody
+  leaks: LeaksBody
+  lash: LashBody
+  lock_step: LockStepBody
+  oil_use: OilUseBody
+  oil_kind: OilKindBody
+  evidence: EvidenceBody
+  photo: PhotoBody
+  refused: RefusedBody
   oil: OilBody
   mix: MixBody
   turn_over: TurnOverBody
@@ -158,7 +209,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

@@ -1,6 +1,7 @@
+import type { FillTable } from '../oil/fillMarks'
 import type { SpecValue } from '../spec/specValue'
 import type { Entry } from './entries'
-import type { BORE, COOLING, CYCLES, EngineClass, FUEL_FEED, KeyOf, MachineKind, OILING, OIL_SHOWS, RELEASE, UseClass } from './vocabulary'
+import type { BEARINGS, BORE, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, EngineClass, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, KeyOf, MachineKind, OILING, OIL_FILTER, OIL_SHOWS, RELEASE, UseClass, VALVES } from './vocabulary'
 
 /** Facts of an engine that change what a finding means. `unknown` is always an answer. */
 export interface EngineFacts {
@@ -14,9 +15,21 @@ export interface EngineFacts {
   bore: KeyOf<typeof BORE>
   fuelFeed: KeyOf<typeof FUEL_FEED>
   cooling: KeyOf<typeof COOLING>
+  clutch: KeyOf<typeof CLUTCH>
+  followers: KeyOf<typeof FOLLOWERS>
+  bearings: KeyOf<typeof BEARINGS>
+  head: KeyOf<typeof HEAD>
+  valves: KeyOf<typeof VALVES>
+  ignition: KeyOf<typeof IGNITION>
+  drainPlug: KeyOf<typeof DRAIN_PLUG>
+  governor: KeyOf<typeof GOVERNOR>
+  oilFilter: KeyOf<typeof OIL_FILTER>
   /** the maker's fuel-to-oil ratio for a two-stroke, 50 for 50:1 */
   mixRatio: number | null
 }
+
+/** Facts that nobody has been asked yet. */
+export const UNASKED = { clutch: 'unknown', followers: 'unknown', bearings: 'unknown', head: 'unknown', valves: 'unknown', ignition: 'unknown', drainPlug: 'unknown', governor: 'unknown', oilFilter: 'unknown' } as const satisfies Partial<EngineFacts>
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
 
@@ -49,9 +62,15 @@ export interface JobFile {
   machineKind: MachineKind
   facts: EngineFacts
   spec: SpecValue[]
+  /** what was poured in and where it showed; null when nobody has taken it yet */
+  fill: FillTable | null
   entries: Entry[]
+  /** earlier visits of this machine, oldest first, with the entries that stand */
+  history: Visit[]
   policy: ShopPolicy
 }
+
+export interface Visit { number: number, at: string, entries: Entry[] }
 
 /** Starting policy of a shop that has set nothing, each with its reason in docs/how-it-judges.md. */
 export const DEFAULT_POLICY: ShopPolicy = {

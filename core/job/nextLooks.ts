@@ -2,12 +2,13 @@ import { hasSump } from '../oil/fillMarks'
 import type { FuelStep } from '../oil/fuelPath'
 import { fuelPath } from '../oil/fuelPath'
 import type { Entry } from './entries'
-import { latest } from './entries'
+import { latest, ofKind } from './entries'
 import type { EngineFacts } from './jobFile'
+import { LOCK_STEPS } from './vocabulary'
 import type { Stage } from './vocabulary'
 
 /** A check or an entry still owed, with the minutes it takes. */
-export interface NextLook { id: 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug_out' | 'smell' | 'compression' | 'debris' | 'option' | 'value', stage: Stage, title: string, minutes: number, why: string }
+export interface NextLook { id: 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug_out' | 'smell' | 'compression' | 'lash' | 'lock' | 'evidence' | 'debris' | 'option' | 'value', stage: Stage, title: string, minutes: number, why: string }
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
   drain: { title: 'Drain the oil with the fuel in it', minutes: 10, why: 'Outdoors, plug lead off. It thins the film and can lock or burn.' },
@@ -25,7 +26,11 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   const compression = latest(inForce, 'compression')?.body
   const terms = latest(inForce, 'terms')?.body
   if (latest(inForce, 'approval') || latest(inForce, 'hand_back')) return []
-  if (turn?.feel === 'locked' && turn.plugIn) looks.push({ id: 'plug_out', stage: 'first_look', title: 'Plug out, turn by hand', minutes: 3, why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.' })
+  const tried = new Set(ofKind(inForce, 'lock_step').map(e => e.body.step))
+  const freed = ofKind(inForce, 'lock_step').some(e => e.body.result === 'freed')
+  if (turn?.feel === 'locked' && turn.plugIn && !tried.has('plug_out')) looks.push({ id: 'plug_out', stage: 'first_look', title: 'Plug out, turn by hand', minutes: 3, why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.' })
+  const nextStep = (Object.keys(LOCK_STEPS) as (keyof typeof LOCK_STEPS)[]).find(k => !tried.has(k) && k !== 'plug_out')
+  if (turn?.feel === 'locked' && !freed && nextStep && (!turn.plugIn || tried.has('plug_out'))) looks.push({ id: 'lock', stage: 'first_look', title: LOCK_STEPS[nextStep].label, minutes: nextStep === 'soaked' ? 15 : 4, why: LOCK_STEPS[nextStep].note })
   const step = fuelPath(inForce, facts)?.step
   if (step && step !== 'done') looks.push({ id: 'fuel', stage: 'first_look', ...FUEL_LOOKS[step] })
   if (!oil && hasSump(facts)) looks.push({ id: 'oil', stage: 'first_look', title: 'Read the oil and smell it', minutes: 2, why: 'Level and condition settle most of the direction.' })
@@ -35,6 +40,9 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   const fuelInside = step !== undefined && step !== 'done'
   if (!compression && turn?.feel !== 'locked' && !fuelInside) looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, dry', minutes: 6, why: 'By feel, only \'none\' can be trusted.' })
   else if (compression?.dry && !compression.wet) looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, wet', minutes: 3, why: 'The pair tells rings from valves, where the dry reading is low.' })
+  const doubtful = compression !== undefined && (compression.feel === 'none' || compression.feel === 'weak' || (compression.wet !== null && compression.dry !== null))
+  if (facts.cycle === 'four' && doubtful && !latest(inForce, 'lash')) looks.push({ id: 'lash', stage: 'narrow_down', title: 'Read the lash as found', minutes: 10, why: 'No valve is blamed before its lash was read.' })
+  if (ofKind(inForce, 'evidence').some(e => !e.body.explained)) looks.push({ id: 'evidence', stage: 'open_up', title: 'Explain what was found', minutes: 5, why: 'Foreign matter or a missing piece is still open.' })
   if (oil && !latest(inForce, 'debris') && (oil.colour === 'silvery' || (oil.glitter !== null && oil.glitter !== 'none'))) looks.push({ id: 'debris', stage: 'open_up', title: 'Sample the debris', minutes: 10, why: 'There is metal in the oil: what and how much points at the part.' })
   const sorted = looks.sort((a, b) => Number(b.id === 'plug_out') - Number(a.id === 'plug_out') || Number(b.id === 'fuel') - Number(a.id === 'fuel') || a.minutes - b.minutes)
   if (!terms || terms.runningValueMinor === null) sorted.push({ id: 'value', stage: 'book_in', title: 'What is it worth running?', minutes: 1, why: 'No sum can be compared without it.' })

@@ -57,6 +57,16 @@ export const RELEASE = { none: 'none', automatic: 'automatic', manual: 'by hand'
 export const BORE = { bare: 'unlined aluminium', iron: 'iron liner', plated: 'plated', unknown: 'unknown' } as const
 export const FUEL_FEED = { float: 'float bowl', diaphragm: 'diaphragm', pulse: 'pulse pump', vacuum_tap: 'vacuum tap', electric: 'electric pump', injection: 'injection', unknown: 'unknown' } as const
 export const COOLING = { air: 'air', liquid: 'liquid', unknown: 'unknown' } as const
+/** Facts asked only where they change a finding; `unknown` is always an answer. */
+export const CLUTCH = { none: 'none', dry: 'dry', wet: 'in the engine oil', centrifugal: 'centrifugal', unknown: 'unknown' } as const
+export const FOLLOWERS = { flat: 'flat', roller: 'roller', rocker: 'rocker on the cam', unknown: 'unknown' } as const
+export const BEARINGS = { plain_shells: 'plain shells', plain_rod: 'plain aluminium rod', rolling: 'rolling', unknown: 'unknown' } as const
+export const HEAD = { separate: 'bolted on', integral: 'cast with the block', unknown: 'unknown' } as const
+export const VALVES = { side: 'beside the bore', push_rod: 'overhead, push rods', overhead_cam: 'overhead cam', unknown: 'unknown' } as const
+export const IGNITION = { key: 'flywheel on a key', taper: 'flywheel on a taper', electronic: 'electronic', unknown: 'unknown' } as const
+export const DRAIN_PLUG = { yes: 'yes', no: 'no, tilt or suck', unknown: 'unknown' } as const
+export const GOVERNOR = { mechanical: 'weights inside', air: 'air vane', electronic: 'electronic', none: 'none', unknown: 'unknown' } as const
+export const OIL_FILTER = { none: 'none', screen: 'screen or strainer', paper: 'paper', spin_on: 'spin-on', unknown: 'unknown' } as const
 export const CYCLES = { four: 'four-stroke', two: 'two-stroke' } as const
 
 export const USE_CLASSES = { private: 'private', working: 'working', hire: 'hire', race: 'race', resale: 'to sell on', toy: 'for fun', child: 'ridden by a child' } as const
@@ -71,6 +81,10 @@ export const FUEL_WORDS = { e10: 'petrol with up to 10 % ethanol', e0: 'petrol w
 
 /** Where missing oil went: asked every time it is low. */
 export const WHERE_GONE = { never_filled: 'Never filled', burnt: 'Burnt', leaked: 'Leaked', shut_off: 'Tap shut', not_reaching: 'Not reaching', ruined: 'Never changed', not_topped: 'Used, not topped up', cant_tell: 'Can\'t tell yet' } as const
+/** What the complaint is about: it picks the questions that are asked. */
+export const COMPLAINT_KINDS = {
+  wont_turn: 'Won\'t turn', wont_start: 'Won\'t start', dies: 'Starts, dies', no_power: 'No power', smoke: 'Smokes', noise: 'Knocks or rattles', leak: 'Leaks', uses_oil: 'Uses oil', oil_rises: 'Oil level rises', overheats: 'Runs hot', clutch: 'Clutch or gears', in_pieces: 'Came in pieces', service: 'Service', other: 'Something else',
+} as const
 /** What became of something that was only said. */
 export const CLAIM_STATES = { confirmed: 'Confirmed', partly: 'Partly', contradicted: 'Contradicted', never_checked: 'Never checked' } as const
 
@@ -119,5 +133,61 @@ export const PRICE_KINDS = { retail: 'retail', trade: 'trade', donor: 'donor', e
 
 export const WAITING_FOR = { owner: 'the owner', parts: 'parts', outwork: 'outwork', clock: 'the clock', nobody: 'nobody' } as const
 export const AGREED_HOW = { in_person: 'in person', phone: 'by telephone', written: 'in writing' } as const
+
+export const METER_UNITS = { h: 'hours', km: 'km', mi: 'miles' } as const
+export const METER_SOURCES = { measured: 'read off the meter', claimed: 'claimed', estimated: 'estimated' } as const
+
+/** What owners and earlier shops change or switch off, with what it risks. */
+export const MODIFICATIONS = {
+  low_oil_switch: { label: 'Low-oil switch unplugged', risk: 'It runs on until it seizes: nothing stops it when the oil is gone.' },
+  oil_tap: { label: 'Tap in the oil line', risk: 'Shut, the engine is destroyed in a minute. Tag it, couple it to the ignition, or take it out.' },
+  blade_brake: { label: 'Blade brake or seat switch bridged', risk: 'The blade goes on turning: a person can be hurt. Don\'t hand it back so.' },
+  kill_switch: { label: 'Stop switch cut', risk: 'It can\'t be stopped in need: a person can be hurt. Don\'t hand it back so.' },
+  governor: { label: 'Governor changed or tied', risk: 'Over-speed breaks rods with good oil in the sump.' },
+  limiter: { label: 'Carburettor limiter or jet changed', risk: 'A leaner setting runs hot and scores the bore.' },
+  filter_left_out: { label: 'Air filter left out or changed', risk: 'Dust wears bore and rings within hours.' },
+  exhaust: { label: 'Exhaust changed', risk: 'It changes the mixture: read the plug again under load.' },
+  thermostat: { label: 'Thermostat or fan taken out', risk: 'Cold running dilutes the oil; no fan overheats it.' },
+  oil_pump: { label: 'Oil injection shut off', risk: 'Without mix in the tank it seizes; with both it fouls. Prove which is done.' },
+  guard: { label: 'Guard taken off', risk: 'Hands and stones: a person can be hurt. Don\'t hand it back so.' },
+  other: { label: 'Something else', risk: 'Ask why it was done: the reason is a finding.' },
+} as const
+export const MODIFICATION_LABELS = Object.fromEntries(Object.entries(MODIFICATIONS).map(([k, v]) => [k, v.label])) as Record<keyof typeof MODIFICATIONS, string>
+/** Changes that can hurt somebody: the machine must not go back with one of these in place. */
+export const DANGEROUS_MODIFICATIONS: readonly (keyof typeof MODIFICATIONS)[] = ['blade_brake', 'kill_switch', 'guard']
+export const MODIFICATION_STATES = { in_place: 'Still so', put_right: 'Put right' } as const
+
+/** Happenings that an engine carries for life. */
+export const EVENTS = { ran_low: 'Ran low on oil', ran_dry: 'Ran dry', tipped: 'Tipped or carried lying', wrong_fluid: 'Wrong fluid in it', over_rev: 'Over-revved', overheated: 'Overheated', submerged: 'Under water', hit: 'Hit something hard' } as const
+
+export const SMOKE_COLOURS = { none: 'None', blue: 'Blue', white: 'White', grey: 'Grey', black: 'Black' } as const
+export const SMOKE_MOMENTS = { start: 'At the start only', warming: 'While cold', always: 'All the time', overrun: 'Closing the throttle', load: 'Under load', idle: 'After idling' } as const
+export const SMOKE_AFTER = { nothing: 'Nothing known', top_up: 'Topping up the oil', tipped: 'Tipping it', standing: 'Standing long', repair: 'A repair', hot: 'Running hot' } as const
+export const SMOKE_SMELLS = { oil: 'Burnt oil', fuel: 'Raw fuel', sweet: 'Sweet', none: 'Nothing', not_smelt: 'Not smelt' } as const
+
+export const LEAK_SITES = { filler: 'Filler seal', valve_cover: 'Valve cover', head: 'Head joint', breather: 'Breather hose', top_seal: 'Seal behind the flywheel', bottom_seal: 'Seal at the shaft', sump: 'Sump joint', drain: 'Drain plug or hose', base: 'Cylinder base', carburettor: 'Carburettor', tank: 'Tank or fuel line', coolant: 'Coolant hose or pump' } as const
+export const LEAK_STATES = { dry: 'Dry', residue: 'Old residue', trail: 'Trail', wet: 'Wet' } as const
+export const LEAK_LOOKS = { as_found: 'As found', after_run: 'Cleaned and run' } as const
+
+export const OUTSIDE_CLUES = { blow_shaft: 'Blow to blade or shaft', bent_guard: 'Bent guard or frame', fresh_grass: 'Fresh grass or dirt', worn_tread: 'Tread worn out', rust: 'Rust inside or out', loose_bolts: 'Loose bolts', stale_fuel: 'Stale fuel smell', burnt_paint: 'Burnt paint', blocked_fins: 'Fins blocked', cracked_case: 'Cracked case' } as const
+/** Signs that somebody was inside before. */
+export const EARLIER_HANDS = { sealant: 'Sealant squeezed out', tool_marks: 'Tool marks', new_plug: 'New plug', mixed_bolts: 'Mixed or missing bolts', new_parts: 'New parts fitted', wires_changed: 'Wires changed' } as const
+
+export const LASH_STATES = { as_found: 'As found', set: 'Set' } as const
+export const ROCKERS = { free: 'Both move freely', stuck: 'One is stuck', not_tried: 'Not tried' } as const
+
+/** What a locked engine is asked, in this order; the plug comes out before anything turns it. */
+export const LOCK_STEPS = {
+  plug_out: { label: 'Plug out, rag over the hole, turned by hand', note: 'Even when there is no oil. Fuel may spray: no sparks, no switch, rags ready.' },
+  driven_off: { label: 'Belt, blade or chain off, tried again', note: 'A jammed gearbox or spindle locks a sound engine. Block the blade.' },
+  brake_off: { label: 'Brake held off', note: 'Cable out of adjustment or shoe rusted on.' },
+  starter_gear: { label: 'Starter cover off, gear wiggled out of the ring', note: 'Battery earth off first.' },
+  click_light: { label: 'One click, lamp lights at the starter', note: 'Power reaches it: not the switch side.' },
+  soaked: { label: 'Soaked, then rocked gently', note: 'Never forced. Penetrating oil and heat don\'t go together.' },
+} as const
+export const LOCK_RESULTS = { freed: 'It came free', no_change: 'No change', liquid: 'Liquid came out', cant: 'Can\'t be done' } as const
+
+export const OIL_KINDS = { engine: 'Engine oil', motorcycle: 'Motorcycle oil', two_stroke: 'Two-stroke oil', diesel: 'Diesel engine oil', gear: 'Gear oil', hydraulic: 'Hydraulic oil', kitchen: 'Cooking oil', unknown: 'Nobody knows' } as const
+export const RATED = { yes: 'Yes', no: 'No', unknown: 'Not on the label' } as const
 
 export type KeyOf<T> = Extract<keyof T, string>

@@ -6,9 +6,10 @@ import { SPEC_SOURCES } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
 import { shownIn } from '../units/unitRound'
 import type { FillMarks } from './fillMarks'
-import { fillMarks, marksTable } from './fillMarks'
+import { fillMarks, positionOf, TIP_PCT, TOP_PCT } from './fillMarks'
 import { oilReading, oilVolume } from './fillTable'
 import { oilAdjust } from './oilAdjust'
+import { oilDilution } from './oilDilution'
 import type { OilState } from './oilSeverity'
 import { oilSeverity } from './oilSeverity'
 
@@ -37,9 +38,9 @@ const STATE_MARKS: Record<OilState, Mark> = {
 /** An oil reading: level and condition judged apart, then what to do about both. */
 export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
   const body = entry.body
-  const marks = fillMarks(file.facts, file.spec)
+  const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
-  const level = levelOf(body, marks)
+  const level = levelOf(body, marks, file)
   const condition = conditionOf(body)
   const details: string[] = []
   const stops: Stop[] = []
@@ -50,7 +51,7 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
     const share = Math.round(100 * level.volumeMl / capacityMl)
     details.push(level.atMost
       ? `Nothing on the stick: ${show(level.volumeMl)} or less, under ${share} % of the fill.`
-      : `${show(level.volumeMl)}, ${share} % of the fill; the marks are ${show(lowMl)} and ${show(fullMl)} (${SPEC_SOURCES[marks.source]}).`)
+      : `${show(level.volumeMl)}, ${share} % of the fill; the marks are ${show(lowMl)} and ${show(fullMl)} (${file.fill ? 'fill table of this machine' : SPEC_SOURCES[marks.source]}).`)
     const over = level.volumeMl > fullMl
     const aim = over ? fullMl : { low: lowMl, middle: (lowMl + fullMl) / 2, top: fullMl }[file.policy.fillAim]
     const inside = level.state === 'ok' || level.state === 'ok_low'
@@ -64,6 +65,10 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
     details.push('The fill of this engine is not known, so the reading is kept without a judgement.')
   }
   details.push(...condition.details)
+  if (body.smell === 'petrol' && marks && level.volumeMl !== null && level.volumeMl > marks.fullMl) {
+    const { fuelMl, dilutionPct } = oilDilution({ v0Ml: marks.fullMl, v1Ml: level.volumeMl, addedMl: 0, hours: 1, normalUseMlPerH: 0 })
+    details.push(`If it stood at the full mark before, ${show(fuelMl)} of it is fuel, ${Math.round(dilutionPct)} % (from 5 % on oil is changed, rule of thumb).`)
+  }
   if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
   const low = level.state === 'dangerously_low' || level.state === 'very_low' || body.reading.by === 'dry'
@@ -95,17 +100,20 @@ function whereWords(whereGone: OilBody['whereGone']): string {
 
 interface Level { state: OilState | null, volumeMl: number | null, atMost: boolean, positionPct: number | null }
 
-function levelOf(body: OilBody, marks: FillMarks | undefined): Level {
+function levelOf(body: OilBody, marks: FillMarks | undefined, file: JobFile): Level {
   const { reading } = body
   if (!marks) return { state: null, volumeMl: reading.by === 'volume' ? convert(reading.amount.value, reading.amount.unit, 'mL') : null, atMost: false, positionPct: reading.by === 'marks' ? reading.pct : null }
   const judge = (volumeMl: number, atMost: boolean, positionPct: number | null): Level =>
     ({ volumeMl, atMost, positionPct, state: oilSeverity({ volumeMl, minMl: marks.lowMl, maxMl: marks.fullMl, capacityMl: marks.capacityMl }).state })
-  const points = marksTable(marks)
+  const { points } = marks
   if (reading.by === 'dry') {
     const dry = judge(marks.tipMl, true, null)
     return { ...dry, state: 'dangerously_low' }
   }
-  if (reading.by === 'marks') return judge(oilVolume({ points, reading: reading.pct, kind: 'level' }).volumeMl, false, reading.pct)
+  const pct = reading.by === 'marks' ? reading.pct : reading.by === 'scale' ? (file.fill ? positionOf(reading.mm, file.fill) : null) : undefined
+  if (pct === null) return { state: null, volumeMl: null, atMost: false, positionPct: null }
+  if (pct !== undefined) return judge(oilVolume({ points, reading: Math.min(TOP_PCT, Math.max(TIP_PCT, pct)), kind: 'level' }).volumeMl, pct < TIP_PCT, pct)
+  if (reading.by !== 'volume') return { state: null, volumeMl: null, atMost: false, positionPct: null }
   const volumeMl = convert(reading.amount.value, reading.amount.unit, 'mL')
   const onScale = volumeMl >= (points[0]?.[1] ?? 0) && volumeMl <= (points.at(-1)?.[1] ?? 0)
   return judge(volumeMl, false, onScale ? oilReading({ points, volumeMl, kind: 'level' }).reading : null)

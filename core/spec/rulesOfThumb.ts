@@ -1,5 +1,5 @@
 import type { EngineClass } from '../job/vocabulary'
-import type { SpecItem } from './specValue'
+import type { SpecItem } from './specItems'
 
 /** Compression at sea level, wide open, kPa. General workshop-manual practice; `look` is where a sound engine still may be. */
 export const COMPRESSION_BANDS: Record<EngineClass, { low: number, high: number, look: number, fail: number }> = {
@@ -25,10 +25,8 @@ function oilCapacityMl(engineClass: EngineClass, displacementCc: number | null):
 export function ruleOfThumb(item: SpecItem, engineClass: EngineClass, displacementCc: number | null): number | undefined {
   switch (item) {
     case 'oil_capacity': return oilCapacityMl(engineClass, displacementCc)
-    case 'oil_full_mark': return undefined
-    case 'oil_low_mark': return undefined
     case 'oil_change': return OIL_CHANGE_H[engineClass]
     case 'compression_limit': return COMPRESSION_BANDS[engineClass].look
-    case 'compression_with_release': return undefined
+    default: return undefined
   }
 }

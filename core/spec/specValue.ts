@@ -1,38 +1,84 @@
+import { TIE } from '../errors'
 import type { EngineClass } from '../job/vocabulary'
 import { convert } from '../units/unitConvert'
+import { quantityText, shownIn } from '../units/unitRound'
 import { ruleOfThumb } from './rulesOfThumb'
+import type { SpecItem } from './specItems'
+import { PLAIN_UNITS, SPEC_ITEMS } from './specItems'
 
 /** Where a figure comes from. A rule of thumb can make a reading doubtful; it can't condemn a part. */
-export const SPEC_SOURCES = { maker: 'maker\'s figure', measured: 'measured here', rule_of_thumb: 'rule of thumb' } as const
+export const SPEC_SOURCES = { shop: 'shop\'s own figure', maker: 'maker\'s figure', book: 'workshop book', measured: 'measured here', rule_of_thumb: 'rule of thumb' } as const
 export type SpecSource = keyof typeof SPEC_SOURCES
+/** Which source is used when several are known and nobody has chosen: the shop's own figure is a decision, so it leads. */
+const RANK = Object.keys(SPEC_SOURCES) as SpecSource[]
 
-export const SPEC_ITEMS = {
-  oil_capacity: { label: 'Whole oil fill', unit: 'mL' },
-  oil_full_mark: { label: 'Oil at the full mark', unit: 'mL' },
-  oil_low_mark: { label: 'Oil at the low mark', unit: 'mL' },
-  oil_change: { label: 'Hours between oil changes', unit: 'h' },
-  compression_limit: { label: 'Least compression', unit: 'kPa' },
-  compression_with_release: { label: 'Least compression, release working', unit: 'kPa' },
-} as const
-export type SpecItem = keyof typeof SPEC_ITEMS
+/** One figure of a sheet. Two sources that differ are both kept. */
+export interface SpecValue {
+  item: SpecItem
+  value: number
+  unit: string
+  source: SpecSource
+  /** title and page, or how it was measured */
+  note: string | null
+  year: number | null
+  /** who compared it with its source */
+  checkedBy: string | null
+  /** chosen by the shop among figures that disagree */
+  chosen: boolean
+}
 
-export interface SpecValue { item: SpecItem, value: number, unit: string, source: SpecSource, note: string | null }
-
+export interface KnownFigure { value: number, source: SpecSource }
 /** The figure used, in the item's own unit, beside every other figure known for it. */
-export interface SpecLookup { value: number, source: SpecSource, maker: number | null, others: { value: number, source: SpecSource }[] }
+export interface SpecLookup extends KnownFigure {
+  maker: number | null
+  others: KnownFigure[]
+  /** sources other than rules of thumb disagree */
+  conflict: boolean
+}
 
-const RANK: SpecSource[] = ['maker', 'measured', 'rule_of_thumb']
+/** Figures within this share of each other are the same figure, rounded differently. */
+const SAME_SHARE = 0.01
+
+/** A sheet's figure in the item's own unit. */
+export const inItemUnit = ({ item, value, unit }: Pick<SpecValue, 'item' | 'value' | 'unit'>): number => unit === SPEC_ITEMS[item].unit ? value : convert(value, unit, SPEC_ITEMS[item].unit)
+
+/** A figure with its unit as people write it. */
+export const specText = (value: number, unit: string): string => unit in PLAIN_UNITS ? `${value} ${PLAIN_UNITS[unit]}` : quantityText(value, unit)
+/** A figure of the sheet in another unit; plain counts as they are. */
+export const specShownIn = (value: number, unit: string, other: string): string => unit in PLAIN_UNITS ? specText(value, unit) : shownIn(value, unit, other)
 
 /**
- * The figure to use for an item: the maker's before one measured on the spot, either before the class's rule of thumb.
+ * The figure to use for an item: the one the shop chose, otherwise the shop's own, the maker's, a book's, one measured here,
+ * and last the class's rule of thumb.
  * @returns undefined when nothing at all is known
  */
 export function specFor(item: SpecItem, spec: SpecValue[], engineClass: EngineClass, displacementCc: number | null): SpecLookup | undefined {
-  const unit = SPEC_ITEMS[item].unit
-  const known = spec.filter(v => v.item === item).map(v => ({ value: convert(v.value, v.unit, unit), source: v.source }))
+  const known = spec.filter(v => v.item === item).map(v => ({ value: inItemUnit(v), source: v.source, chosen: v.chosen }))
   const thumb = ruleOfThumb(item, engineClass, displacementCc)
-  const all = [...known, ...(thumb === undefined ? [] : [{ value: thumb, source: 'rule_of_thumb' as const }])]
-    .sort((a, b) => RANK.indexOf(a.source) - RANK.indexOf(b.source))
+  const all = [...known, ...(thumb === undefined ? [] : [{ value: thumb, source: 'rule_of_thumb' as const, chosen: false }])]
+    .sort((a, b) => Number(b.chosen) - Number(a.chosen) || RANK.indexOf(a.source) - RANK.indexOf(b.source))
+    .map(({ value, source }): KnownFigure => ({ value, source }))
   const [used, ...others] = all
-  return used && { ...used, maker: all.find(v => v.source === 'maker')?.value ?? null, others }
+  return used && { ...used, maker: all.find(v => v.source === 'maker')?.value ?? null, others, conflict: disagree(known.filter(v => v.source !== 'rule_of_thumb').map(v => v.value)) }
+}
+
+function disagree(values: number[]): boolean {
+  const [low, high] = [Math.min(...values), Math.max(...values)]
+  return values.length > 1 && high - low > SAME_SHARE * high + TIE
+}
+
+/** Items for which the sheet's own sources disagree, in the sheet's order. */
+export function conflictsOf(spec: SpecValue[]): SpecItem[] {
+  const items = [...new Set(spec.map(v => v.item))]
+  return items.filter(item => disagree(spec.filter(v => v.item === item && v.source !== 'rule_of_thumb').map(inItemUnit)))
+}
+
+/**
+ * Whose figure was used and what it stood beside, in words: the maker's is never hidden behind the shop's own.
+ * @param unit the unit to show it in
+ */
+export function sourceWords(found: SpecLookup, itemUnit: string, unit: string): string {
+  const beside = found.others.filter(o => o.source !== 'rule_of_thumb' && Math.abs(o.value - found.value) > SAME_SHARE * found.value)
+  const others = beside.map(o => `${SPEC_SOURCES[o.source]} ${specShownIn(o.value, itemUnit, unit)}`)
+  return `${SPEC_SOURCES[found.source]}${others.length ? `; beside it ${others.join(', ')}` : ''}`
 }

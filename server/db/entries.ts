@@ -11,7 +11,7 @@ const SUPERSEDED_BY = 'SELECT id, kind, at FROM entries WHERE supersedes = ?'
 const ADD_ENTRY = `
   INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at)
   VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`
-const LAST_SEQ = 'SELECT MAX(seq) AS seq FROM entries WHERE job_id = ?'
+const LAST_SEQ = 'SELECT MAX(e.seq) AS seq FROM entries e JOIN jobs j ON j.id = e.job_id WHERE j.machine_id = ?'
 
 interface EntryRow { id: string, kind: string, at: string, by: string, how: string | null, body: string, supersedes: string | null }
 
@@ -31,8 +31,8 @@ export function entriesOf(db: Database, jobId: string): Entry[] {
   return rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => entryOf(db, r))
 }
 
-/** Changes whenever the log does. */
-export const logStamp = (db: Database, jobId: string): number => row<{ seq: number | null }>(db, LAST_SEQ, jobId)?.seq ?? 0
+/** Changes whenever the log of any visit of the machine does: later visits are judged beside earlier ones. */
+export const logStamp = (db: Database, machineId: string): number => row<{ seq: number | null }>(db, LAST_SEQ, machineId)?.seq ?? 0
 
 /** The entry as it would stand on disk: two deliveries of one entry are compared in this form. */
 const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: Entry): string => JSON.stringify([jobId, id, kind, at, by, how, body, supersedes])

@@ -5,7 +5,7 @@ import { OUTCOME_WORDS } from '#core/verdict/verdict'
 import type { JobLine } from '#shared/types/records'
 import { logStamp } from './entries'
 import type { JobRow } from './jobs'
-import { jobOf, jobView, jobsOf } from './jobs'
+import { fileOf, jobOf, jobView, jobsOf } from './jobs'
 import { engineOf } from './machines'
 import { policyOf, policyStamp } from './shop'
 
@@ -22,7 +22,7 @@ export const jobLines = (db: Database): JobLine[] => jobsOf(db).map(job => lineO
 function lineOf(db: Database, job: JobRow): JobLine {
   const cache = kept.get(db) ?? new Map<string, Kept>()
   kept.set(db, cache)
-  const stamp = `${logStamp(db, job.id)} ${policyStamp(db)} ${engineOf(db, job.machineId).stamp}`
+  const stamp = `${logStamp(db, job.machineId)} ${policyStamp(db)} ${engineOf(db, job.machineId).stamp}`
   const found = cache.get(job.id)
   if (found?.stamp === stamp) return found.line
   const line = compute(db, job)
@@ -32,7 +32,7 @@ function lineOf(db: Database, job: JobRow): JobLine {
 
 function compute(db: Database, job: JobRow): JobLine {
   const view = jobView(db, job.id)
-  const assessment = assess({ machineKind: view.machine.kind, facts: view.facts, spec: view.spec, entries: view.entries, policy: policyOf(db) })
+  const assessment = assess(fileOf(view, policyOf(db)))
   const { verdict, options, fallback } = assessment.decision
   const agreed = assessment.approved?.body.frozen
   const best = options.find(o => o.entryId === verdict?.bestId)

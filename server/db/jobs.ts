@@ -2,11 +2,12 @@ import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
 import { entriesInForce } from '#core/job/entries'
-import type { JobFile } from '#core/job/jobFile'
+import type { JobFile, Visit } from '#core/job/jobFile'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { JobView, NewJobParsed } from '#shared/types/records'
 import { appendEntry, entriesOf } from './entries'
-import { addCustomer, addMachine, customerOf, engineOf, machineOf } from './machines'
+import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } from './machines'
+import { knownPhoto } from './photos'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
 import { row, rows, run } from './statements'
@@ -39,24 +40,33 @@ export function jobView(db: Database, id: string): JobView {
     machine,
     facts: engine.facts,
     spec: engine.spec,
+    fill: engine.fill,
+    sheet: { id: engine.sheetId, name: engine.sheetName },
     entries: entriesOf(db, id),
-    earlier: rows<{ id: string, number: number, createdAt: string }>(db, JOBS_OF_MACHINE, machine.id).filter(j => j.number < job.number),
+    history: visitsOf(db, machine.id).filter(v => v.number < job.number),
   }
 }
+
+/** The visits of a machine, oldest first, with what stands on each log. */
+export function visitsOf(db: Database, machineId: string): (Visit & { id: string })[] {
+  return jobsOfMachine(db, machineId).reverse().map(j => ({ id: j.id, number: j.number, at: j.createdAt, entries: entriesInForce(entriesOf(db, j.id)) }))
+}
+
+/** A view is a file with the shop's policy put to it. */
+export const fileOf = ({ machine, facts, spec, fill, entries, history }: JobView, policy: JobFile['policy']): JobFile => ({ machineKind: machine.kind, facts, spec, fill, entries, history, policy })
 
 export const jobsOfMachine = (db: Database, machineId: string): { id: string, number: number, createdAt: string }[] => rows(db, JOBS_OF_MACHINE, machineId)
 
 /** What a job is judged from. */
 export function jobFile(db: Database, id: string): JobFile {
-  const { machine, facts, spec, entries } = jobView(db, id)
-  return { machineKind: machine.kind, facts, spec, entries, policy: policyOf(db) }
+  return fileOf(jobView(db, id), policyOf(db))
 }
 
 /**
  * Books a machine in: owner, machine, engine, sheet, job and first entries together, or nothing of it.
  * @returns `repeated` when this very job was booked in before
  */
-export function bookIn(db: Database, { id, customer, machine, facts, spec, entries }: NewJobParsed, at = new Date().toISOString()): { result: 'stored' | 'repeated', number: number } {
+export function bookIn(db: Database, { id, customer, machine, facts, spec, sheetId, entries }: NewJobParsed, at = new Date().toISOString()): { result: 'stored' | 'repeated', number: number } {
   return db.transaction(() => {
     const known = row<JobRow>(db, JOB, id)
     if (known) {
@@ -68,13 +78,16 @@ export function bookIn(db: Database, { id, customer, machine, facts, spec, entri
     const machineId = 'id' in machine ? machineOf(db, machine.id).id : newMachine()
     const { number } = row<{ number: number }>(db, NEXT_NUMBER) ?? { number: 201 }
     run(db, ADD_JOB, id, number, machineId, at)
-    for (const entry of entries) appendEntry(db, id, entry)
+    for (const entry of entries) {
+      appendEntry(db, id, entry)
+      keepMeter(db, machineId, entry)
+    }
     return { result: 'stored' as const, number }
 
     function newMachine(): string {
       if ('id' in machine || facts === null) throw new Refusal(422, 'Say what kind of engine it has.', [{ field: 'facts', message: 'The engine facts are missing; “unknown” is an answer.' }])
       const customerId = 'id' in customer ? customerOf(db, customer.id).id : addCustomer(db, customer)
-      return addMachine(db, customerId, machine, facts, spec)
+      return addMachine(db, customerId, machine, facts, spec, sheetId)
     }
   }).immediate()
 }
@@ -82,11 +95,14 @@ export function bookIn(db: Database, { id, customer, machine, facts, spec, entri
 /** Puts an entry on a job's log; what an owner agrees to must be what the figures say now. */
 export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 'repeated' {
   return db.transaction(() => {
-    jobOf(db, jobId)
-    return appendEntry(db, jobId, entry, (e) => {
+    const job = jobOf(db, jobId)
+    const result = appendEntry(db, jobId, entry, (e) => {
       checkApproval(db, jobId, e)
       checkRefill(db, jobId, e)
+      checkPhoto(db, jobId, e)
     })
+    if (result === 'stored') keepMeter(db, job.machineId, entry)
+    return result
   }).immediate()
 }
 
@@ -96,6 +112,16 @@ function checkRefill(db: Database, jobId: string, entry: Entry): void {
   const file = jobFile(db, jobId)
   const refusal = refillRefusal(fuelPath(entriesInForce(file.entries), file.facts))
   if (refusal) throw new Refusal(409, refusal)
+}
+
+/** A picture is on disk before an entry shows it. */
+function checkPhoto(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind === 'photo' && knownPhoto(db, entry.body.photoId)?.jobId !== jobId) throw new Refusal(422, 'The picture itself has not arrived: send it again.', [{ field: 'body.photoId', message: 'Send the picture first.' }])
+}
+
+function keepMeter(db: Database, machineId: string, entry: Entry): void {
+  if (entry.kind !== 'meter' || entry.body.reading === null) return
+  saveMeter(db, machineId, entry.by, { meterReading: entry.body.reading, meterUnit: entry.body.unit, meterSource: entry.body.source })
 }
 
 function checkApproval(db: Database, jobId: string, entry: Entry): void {

@@ -2,10 +2,12 @@ import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import type { EngineFacts } from '#core/job/jobFile'
 import type { SpecValue } from '#core/spec/specValue'
-import { factsSchema, specListSchema } from '#shared/schemas/records'
+import type { FillTable } from '#core/oil/fillMarks'
+import { factsSchema } from '#shared/schemas/records'
 import type { Customer, Machine, MachineFields, MachineLine, UpdateMachine } from '#shared/types/records'
 import { keepChange } from './changes'
 import { Refusal } from './refusal'
+import { addSheet, saveSheet, sheetBody, sheetOf } from './sheets'
 import { row, rows, run } from './statements'
 
 const CUSTOMERS = 'SELECT id, name, contact FROM customers ORDER BY name COLLATE NOCASE'
@@ -31,13 +33,13 @@ const SAVE_MACHINE = `
   UPDATE machines SET kind = ?, name = ?, serial = ?, meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ?
   WHERE  id = ?`
 const ENGINE = `
-  SELECT e.id, e.facts, e.spec_sheet_id AS sheetId, s.body AS spec, e.updated_at AS stamp
+  SELECT e.id, e.facts, e.spec_sheet_id AS sheetId, s.name AS sheetName, s.body, e.updated_at || s.updated_at AS stamp
   FROM   engines e
   JOIN   spec_sheets s ON s.id = e.spec_sheet_id
   WHERE  e.machine_id = ?`
-const ADD_SHEET = 'INSERT INTO spec_sheets (id, name, engine_class, body, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
-const SAVE_SHEET = 'UPDATE spec_sheets SET name = ?, engine_class = ?, body = ?, updated_at = ? WHERE id = ?'
 const ADD_ENGINE = 'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
+const SAVE_METER = 'UPDATE machines SET meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ? WHERE id = ?'
+const MOVE_TO_SHEET = 'UPDATE engines SET spec_sheet_id = ?, updated_at = ? WHERE id = ?'
 const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
 
 export const customersOf = (db: Database): Customer[] => rows<Customer>(db, CUSTOMERS)
@@ -64,22 +66,39 @@ export function meterText({ meterReading, meterUnit, meterSource }: Pick<Machine
   return `${meterReading.toLocaleString('en-GB')} ${meterUnit}${meterSource === 'measured' ? '' : ` ${meterSource}`}`
 }
 
-export interface EngineRecord { id: string, sheetId: string, facts: EngineFacts, spec: SpecValue[], stamp: string }
+export interface EngineRecord { id: string, sheetId: string, sheetName: string, facts: EngineFacts, spec: SpecValue[], fill: FillTable | null, stamp: string }
 
 export function engineOf(db: Database, machineId: string): EngineRecord {
-  const found = row<{ id: string, sheetId: string, facts: string, spec: string, stamp: string }>(db, ENGINE, machineId)
+  const found = row<{ id: string, sheetId: string, sheetName: string, facts: string, body: string, stamp: string }>(db, ENGINE, machineId)
   if (!found) throw new Refusal(404, 'This machine has no engine on record.')
-  return { ...found, facts: factsSchema.parse(JSON.parse(found.facts)), spec: specListSchema.parse(JSON.parse(found.spec)) }
+  const { body, ...rest } = found
+  const { values, fill } = sheetBody(body)
+  return { ...rest, facts: factsSchema.parse(JSON.parse(found.facts)), spec: values, fill }
 }
 
-/** Adds a machine with its engine and sheet; runs inside the caller's transaction. */
-export function addMachine(db: Database, customerId: string, machine: MachineFields, facts: EngineFacts, spec: SpecValue[], id = ulid()): string {
+/** Adds a machine with its engine, on a sheet of its own or on one that is known; runs inside the caller's transaction. */
+export function addMachine(db: Database, customerId: string, machine: MachineFields, facts: EngineFacts, spec: SpecValue[], sheetId: string | null = null, id = ulid()): string {
   const now = new Date().toISOString()
-  const sheetId = ulid()
   run(db, ADD_MACHINE, id, customerId, machine.kind, machine.name, machine.serial, machine.meterReading, machine.meterUnit, machine.meterSource, now, now)
-  run(db, ADD_SHEET, sheetId, machine.name, facts.engineClass, JSON.stringify(spec), now, now)
-  run(db, ADD_ENGINE, ulid(), id, JSON.stringify(facts), sheetId, now, now)
+  const sheet = sheetId === null ? addSheet(db, machine.name, facts.engineClass, { values: spec, fill: null }) : sheetOf(db, sheetId).id
+  run(db, ADD_ENGINE, ulid(), id, JSON.stringify(facts), sheet, now, now)
   return id
+}
+
+/** The running time that was logged last stands on the machine too; runs inside the caller's transaction. */
+export function saveMeter(db: Database, machineId: string, by: string, meter: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>): void {
+  const { id: _, customerId: __, ...was } = machineOf(db, machineId)
+  keepChange(db, 'machines', machineId, by, was, { ...was, ...meter })
+  run(db, SAVE_METER, meter.meterReading, meter.meterUnit, meter.meterSource, new Date().toISOString(), machineId)
+}
+
+/** Puts an engine on another sheet: an engine like one that is known. */
+export function moveToSheet(db: Database, machineId: string, sheetId: string, by: string): void {
+  db.transaction(() => {
+    const engine = engineOf(db, machineId)
+    keepChange(db, 'engines', engine.id, by, { sheetId: engine.sheetId }, { sheetId: sheetOf(db, sheetId).id })
+    run(db, MOVE_TO_SHEET, sheetId, new Date().toISOString(), engine.id)
+  }).immediate()
 }
 
 export function addCustomer(db: Database, { name, contact }: Omit<Customer, 'id'>, id = ulid()): string {
@@ -97,11 +116,10 @@ export function updateMachine(db: Database, id: string, next: UpdateMachine): vo
     const now = new Date().toISOString()
     keepChange(db, 'machines', id, next.by, machine, next.machine)
     keepChange(db, 'engines', engine.id, next.by, engine.facts, next.facts)
-    keepChange(db, 'spec_sheets', engine.sheetId, next.by, engine.spec, next.spec)
     keepChange(db, 'customers', customerId, next.by, customer, next.customer)
     run(db, SAVE_MACHINE, next.machine.kind, next.machine.name, next.machine.serial, next.machine.meterReading, next.machine.meterUnit, next.machine.meterSource, now, id)
     run(db, SAVE_ENGINE, JSON.stringify(next.facts), now, engine.id)
-    run(db, SAVE_SHEET, next.machine.name, next.facts.engineClass, JSON.stringify(next.spec), now, engine.sheetId)
+    if (JSON.stringify(engine.spec) !== JSON.stringify(next.spec)) saveSheet(db, engine.sheetId, { name: engine.sheetName, engineClass: next.facts.engineClass, values: next.spec, fill: engine.fill }, next.by)
     run(db, SAVE_CUSTOMER, next.customer.name, next.customer.contact, now, customerId)
   }).immediate()
 }

@@ -8,12 +8,13 @@ import type { ShopPolicy } from '#core/job/jobFile'
 import { BORE, CLAIM_STATES, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
 import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
+import { fileOf } from '../db/jobs'
 import { meterText } from '../db/machines'
 import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
 
 /** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
 export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
-  const assessment = assess({ machineKind: view.machine.kind, facts: view.facts, spec: view.spec, entries: view.entries, policy })
+  const assessment = assess(fileOf(view, policy))
   const standing = new Set(assessment.inForce)
   const inForce = view.entries.filter(e => standing.has(e.id))
   const who = (id: string): string => people.find(p => p.id === id)?.initials ?? '?'

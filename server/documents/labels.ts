@@ -1,4 +1,5 @@
 import dayjs from 'dayjs'
+import { entriesInForce, latest } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { FUEL_WORDS } from '#core/job/vocabulary'
 import { FUEL_DAYS } from '#core/mix/fuelAge'
@@ -6,6 +7,7 @@ import type { FuelType } from '#core/mix/fuelAge'
 import { mixForTotal } from '#core/mix/mixMake'
 import { ratioText } from '#core/mix/mixPlan'
 import { quantityText } from '#core/units/unitRound'
+import type { JobView } from '#shared/types/records'
 import { printable, SECOND } from './pdf'
 
 export interface MixLabel { ratio: number, totalMl: number, made: string, by: string, fuel: FuelType }
@@ -22,4 +24,25 @@ export function mixLabel({ ratio, totalMl, made, by, fuel }: MixLabel, policy: S
     { text: `Not after ${dayjs(made).add(last, 'day').format('D MMM YYYY')} (rule of thumb). Shake before use.`, fontSize: 9, bold: true },
     { text: `Highly flammable. No flame, no sparks, away from children.${policy.shopName ? ` ${printable(policy.shopName)}` : ''}`, fontSize: 8, color: SECOND, margin: [0, 3, 0, 0] },
   ]
+}
+
+/** The tag that hangs on the machine: number, owner, complaint, and a square that opens the job. */
+export function jobTag({ number, machine, customer, createdAt, entries }: JobView, policy: ShopPolicy, url: string): unknown[] {
+  const inForce = entriesInForce(entries)
+  const words = latest(inForce, 'complaint')?.body.words ?? ''
+  const due = latest(inForce, 'terms')?.body.deadline
+  return [{
+    columns: [
+      { width: '*', stack: [
+        { text: `T ${number}`, fontSize: 36, bold: true, lineHeight: 1 },
+        { text: printable(machine.name), fontSize: 13, bold: true },
+        { text: printable(customer.name), fontSize: 11 },
+        { text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''), fontSize: 9, margin: [0, 3, 0, 0] },
+        { text: `In ${dayjs(createdAt).format('D MMM YYYY')}${due ? ` · wanted ${dayjs(due).format('D MMM')}` : ''}`, fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] },
+        { text: printable(policy.shopName), fontSize: 8, color: SECOND },
+      ] },
+      { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
+    ],
+    columnGap: 10,
+  }]
 }

@@ -7,9 +7,12 @@ let db: Database | undefined
 
 /** The shop's one connection, opened at start. */
 export function useDb(): Database {
-  db ??= openDatabase(resolve(useRuntimeConfig().dataDir), migrations)
+  db ??= openDatabase(dataDir(), migrations)
   return db
 }
+
+/** The folder of the shop's database and pictures. */
+export const dataDir = (): string => resolve(useRuntimeConfig().dataDir)
 
 export function closeDb(): void {
   if (db) closeDatabase(db)

@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPRESSION_FEELS, DEBRIS_PLACES, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LINE_TYPES, OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, PLUG_STATES, PRICE_KINDS, RELEASE_STATES, SAFE_STEPS, SEEN, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
@@ -29,6 +29,7 @@ const signedPressure = (what: string) => z.strictObject({
   value: z.number({ error: `${what}: type a figure, for example 40, or −40 for vacuum.` }).min(-1000).max(1000),
   unit: z.string().refine(u => Object.hasOwn(UNITS, u) && UNITS[u]?.kind === 'pressure', `${what} needs a unit of pressure.`),
 })
+const length = (what: string, max = 10) => quantity('length', what, max)
 const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
 const moneyMinor = (what: string) => z.number({ error: `${what}: type an amount, for example 120.` }).int(`${what} has too many decimals.`).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
@@ -73,10 +74,39 @@ const frozen = z.strictObject({
   mean: z.number().min(0), p10: z.number().min(0), p50: z.number().min(0), p90: z.number().min(0), reasons: z.array(z.string().max(1000)).max(40),
 })
 
+const figureIn = (what: string, min: number, max: number, unit: string) => z.number({ error: `${what}: type a figure.` }).min(min, `${what} must be at least ${min} ${unit}.`).max(max, `${what} can be at most ${max.toLocaleString('en-GB')} ${unit}: check the decimal point.`)
+const wordList = (what: string) => z.array(shortText(what, 200)).max(80, `${what}: at most 80 lines.`)
+
+/** Running time: read, claimed, or worked out from the pattern of use. */
+export const meterBody = z.strictObject({
+  reading: nullable(z.number({ error: 'Running time: type a figure.' }).min(0, 'Running time can\'t be negative.').max(1e7, 'Running time is too large: check the decimal point.')),
+  unit: keyOf(METER_UNITS, 'Unit of the running time'),
+  source: keyOf(METER_SOURCES, 'Where the running time comes from'),
+  pattern: nullable(z.strictObject({ hoursPerDay: figureIn('Hours a day', 0.1, 24, 'hours'), daysPerWeek: figureIn('Days a week', 0.1, 7, 'days'), months: figureIn('Months', 0.1, 1200, 'months') })),
+}).refine(m => m.pattern === null || m.source === 'estimated', { path: ['source'], message: 'Worked out from use it is an estimate, not a reading.' })
+
 /** The body of every kind of entry, checked on the way in and on the way out. */
 export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
-  complaint: z.strictObject({ words: shortText('Complaint', 2000), since: optionalText('Since when', 200) }),
-  claim: z.strictObject({ text: shortText('What the owner says', 1000), howKnown: optionalText('How the owner knows', 400) }),
+  complaint: z.strictObject({ words: shortText('Complaint', 2000), since: optionalText('Since when', 200), about: nullable(keyOf(COMPLAINT_KINDS, 'What it is about')) }),
+  claim: z.strictObject({ text: shortText('What the owner says', 1000), howKnown: optionalText('How the owner knows', 400), topic: optionalText('Question', 40) }),
+  meter: meterBody,
+  modification: z.strictObject({ what: keyOf(MODIFICATIONS, 'What was changed'), text: optionalText('What exactly', 300), why: optionalText('Why it was done', 300), state: keyOf(MODIFICATION_STATES, 'State') }),
+  inventory: z.strictObject({ here: wordList('What is here'), missing: wordList('What is missing'), from: optionalText('From whom', 200) })
+    .refine(b => b.here.length + b.missing.length > 0, { path: ['here'], message: 'Write down at least one thing that is here or missing.' }),
+  event: z.strictObject({ what: keyOf(EVENTS, 'What happened'), when: optionalText('When', 120), note: longText('Note') }),
+  clues: z.strictObject({ outside: z.array(keyOf(OUTSIDE_CLUES, 'Clue')).max(20), hands: z.array(keyOf(EARLIER_HANDS, 'Sign')).max(20), note: longText('Note') }),
+  smoke: z.strictObject({ colour: keyOf(SMOKE_COLOURS, 'Colour of the smoke'), moment: nullable(keyOf(SMOKE_MOMENTS, 'When it smokes')), after: nullable(keyOf(SMOKE_AFTER, 'After what')), smell: nullable(keyOf(SMOKE_SMELLS, 'Smell of the smoke')), note: longText('Note') }),
+  leaks: z.strictObject({ look: keyOf(LEAK_LOOKS, 'Look'), sites: z.array(z.strictObject({ site: keyOf(LEAK_SITES, 'Place'), state: keyOf(LEAK_STATES, 'State') })).min(1, 'Touch at least one place on the drawing.').max(20), note: longText('Note') })
+    .refine(l => new Set(l.sites.map(s => s.site)).size === l.sites.length, { path: ['sites'], message: 'Each place once only.' }),
+  lash: z.strictObject({ state: keyOf(LASH_STATES, 'As found or set'), inlet: nullable(length('Inlet lash')), exhaust: nullable(length('Exhaust lash')), rockers: keyOf(ROCKERS, 'Rockers'), note: longText('Note') })
+    .refine(l => l.inlet !== null || l.exhaust !== null || l.rockers === 'stuck', { path: ['inlet'], message: 'Give the lash of at least one valve, or say that a rocker is stuck.' }),
+  lock_step: z.strictObject({ step: keyOf(LOCK_STEPS, 'Step'), result: keyOf(LOCK_RESULTS, 'What happened'), note: longText('Note') })
+    .refine(l => l.result !== 'liquid' || l.step === 'plug_out', { path: ['result'], message: 'Liquid comes out only with the plug out.' }),
+  oil_use: z.strictObject({ topped: volume('Topped up').refine(q => q.value > 0, { path: ['value'], message: 'Topped up must be more than nothing.' }), over: figureIn('Over', 0.1, 100000, ''), unit: z.enum(['h', 'km'], { error: 'Over: choose hours or km.' }), perWeek: nullable(figureIn('Use in a week', 0.1, 20000, '')), note: longText('Note') }),
+  oil_kind: z.strictObject({ what: keyOf(OIL_KINDS, 'Kind of oil'), grade: optionalText('Grade', 60), wetClutch: keyOf(RATED, 'Wet-clutch rating'), antiWear: keyOf(RATED, 'Anti-wear additive'), reason: optionalText('Why this oil', 300) }),
+  evidence: z.strictObject({ what: shortText('What it is', 300), where: shortText('Where it was found', 200), missing: z.boolean(), explained: optionalText('Explanation', 1000) }),
+  photo: z.strictObject({ photoId: idText('Photo'), caption: optionalText('Words under the photo', 300), width: z.number().int().min(1).max(20000), height: z.number().int().min(1).max(20000) }),
+  refused: z.strictObject({ what: shortText('Work that was refused', 300), risk: shortText('What it risks', 500), by: optionalText('Who refused', 120) }),
   claim_check: z.strictObject({ claimId: idText('Claim'), state: keyOf(CLAIM_STATES, 'What became of the claim') }),
   terms: z.strictObject({
     useClass: keyOf(USE_CLASSES, 'Use'),
@@ -89,6 +119,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     reading: z.discriminatedUnion('by', [
       z.strictObject({ by: z.literal('marks'), pct: z.number({ error: 'Oil level: drag the mark or type a figure.' }).min(TIP_PCT, `The stick ends at ${TIP_PCT} %: log it as dry.`).max(TOP_PCT, `More than ${TOP_PCT} % on the stick: drain it and give the volume.`) }),
       z.strictObject({ by: z.literal('dry') }),
+      z.strictObject({ by: z.literal('scale'), mm: z.number({ error: 'Reading: type mm, as in the fill table.' }).min(-50, 'The reading must be at least −50 mm.').max(1000, 'The reading can be at most 1,000 mm.') }),
       z.strictObject({ by: z.literal('volume'), amount: volume('Drained oil') }),
     ], { error: 'Say how the oil was read: on the stick, dry, or drained.' }),
     colour: nullable(keyOf(OIL_COLOURS, 'Colour')),
@@ -128,6 +159,8 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     pulls: nullable(count('Pulls', 1, 40)),
     temperature: keyOf(TEMPERATURES, 'Engine'),
     release: keyOf(RELEASE_STATES, 'Release'),
+    hoseMl: nullable(figureIn('Hose', 0, 200, 'mL')),
+    altitudeM: nullable(figureIn('Height', -500, 5500, 'm')),
     note: longText('Note'),
   }).refine(c => c.dry !== null || c.feel !== null, { path: ['dry'], message: 'Give the dry reading, or how it feels by hand.' })
     .refine(c => c.wet === null || c.dry !== null, { path: ['dry'], message: 'A wet reading needs the dry one beside it.' }),
@@ -152,6 +185,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),
     hoursSinceOil: nullable(hoursField('Hours on this oil')),
     hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
+    control: z.enum(['none', 'same', 'more', 'less']).nullish().transform(c => c ?? 'none'),
     note: longText('Note'),
   }),
   option,

@@ -1,8 +1,9 @@
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
 import type { Entry } from '#core/job/entries'
-import type { EngineFacts, ShopPolicy } from '#core/job/jobFile'
-import type { MachineKind, Stage } from '#core/job/vocabulary'
+import type { EngineFacts, ShopPolicy, Visit } from '#core/job/jobFile'
+import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
+import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
 import type { machineSchema, newJobSchema, updateMachineSchema } from '../schemas/records'
 
@@ -22,9 +23,16 @@ export interface JobView {
   machine: Machine
   facts: EngineFacts
   spec: SpecValue[]
+  fill: FillTable | null
+  sheet: { id: string, name: string }
   entries: Entry[]
-  earlier: { id: string, number: number, createdAt: string }[]
+  /** earlier visits, oldest first */
+  history: (Visit & { id: string })[]
 }
+
+export interface Sheet { id: string, name: string, engineClass: EngineClass, values: SpecValue[], fill: FillTable | null, updatedAt: string, machines: { id: string, name: string, customerName: string }[] }
+export interface SheetLine { id: string, name: string, engineClass: EngineClass, updatedAt: string, machines: number, figures: number, conflicts: number, unchecked: number, fillTable: boolean }
+export interface ImportReport { lines: { line: number, message: string }[], added: string[], same: number, conflicts: string[], doubts: string[], applied: boolean, sheetId: string | null }
 
 /** One line of Today and of a machine's history. */
 export interface JobLine {

@@ -39,7 +39,7 @@ describe('booking in', () => {
     const [machine] = (await call(`${server.url}/api/machines`)).body
     const job = newJob(shop.by, { machine: { id: machine.id }, facts: null, spec: [] })
     expect((await call(`${server.url}/api/jobs`, 'POST', job)).status).toBe(201)
-    expect((await call(`${server.url}/api/jobs/${job.id}`)).body.earlier).toHaveLength(1)
+    expect((await call(`${server.url}/api/jobs/${job.id}`)).body.history).toHaveLength(1)
     expect((await call(`${server.url}/api/find?q=${encodeURIComponent('nell')}`)).body.length).toBeGreaterThan(1)
     expect((await call(`${server.url}/api/find?q=%25`)).body).toEqual([])
   })

@@ -23,10 +23,10 @@ function normal(): void {
   <form class="air" @submit.prevent="form.submit()">
     <ChipGroup v-model="draft.filter" label="Air filter" :options="FILTER_STATES" :fault="form.faultOf('filter')" />
     <ChipGroup v-if="four" v-model="draft.breather" label="Breather" :options="BREATHER_STATES" :fault="form.faultOf('breather')" />
-    <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+    <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the air filter" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()"><button v-if="!form.touched.value" type="button" class="btn dash" @click="normal">Looks normal</button></FormFoot>
   </form>
 </template>
 
-<style scoped>.air { display: grid; gap: 10px; max-width: 720px; } .verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }</style>
+<style scoped>.air { display: grid; gap: 10px; max-width: 720px; }</style>

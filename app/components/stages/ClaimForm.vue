@@ -1,10 +1,10 @@
 <script setup lang="ts">
-const form = useEntryForm<'claim', { text: string, howKnown: string }>({
+const form = useEntryForm<'claim', { text: string, howKnown: string, topic: string | null }>({
   kind: 'claim', form: 'claim', counts: false,
-  blank: () => ({ text: '', howKnown: '' }),
+  blank: () => ({ text: '', howKnown: '', topic: null }),
   how: () => 'claimed',
-  toBody: d => ({ text: d.text, howKnown: d.howKnown || null }),
-  fromBody: b => ({ text: b.text, howKnown: b.howKnown ?? '' }),
+  toBody: d => ({ text: d.text, howKnown: d.howKnown || null, topic: d.topic ?? null }),
+  fromBody: b => ({ text: b.text, howKnown: b.howKnown ?? '', topic: b.topic }),
 })
 const { draft } = form
 </script>

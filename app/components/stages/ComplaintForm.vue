@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { latest } from '#core/job/entries'
+import type { ComplaintBody } from '#core/job/entries'
+import { COMPLAINT_KINDS } from '#core/job/vocabulary'
 
 const sheet = useSheet()
-const form = useEntryForm<'complaint', { words: string, since: string }>({
+const form = useEntryForm<'complaint', { words: string, since: string, about: ComplaintBody['about'] }>({
   kind: 'complaint', form: 'complaint', counts: false, base: latest(sheet.inForce.value, 'complaint'),
-  blank: () => ({ words: '', since: '' }),
+  blank: () => ({ words: '', since: '', about: null }),
   how: () => 'claimed',
-  toBody: d => ({ words: d.words, since: d.since || null }),
-  fromBody: b => ({ words: b.words, since: b.since ?? '' }),
+  toBody: d => ({ words: d.words, since: d.since || null, about: d.about ?? null }),
+  fromBody: b => ({ words: b.words, since: b.since ?? '', about: b.about }),
 })
 const { draft } = form
 </script>
@@ -18,6 +20,7 @@ const { draft } = form
       <PlainField v-model="draft.words" label="Complaint, in the owner's words" area :fault="form.faultOf('words')" />
       <PlainField v-model="draft.since" label="Since when, after what" area :fault="form.faultOf('since')" />
     </div>
+    <ChipGroup v-model="draft.about" label="It is about" :options="COMPLAINT_KINDS" />
     <FormFoot v-if="form.touched.value || form.message.value" label="Log the change" :busy="form.busy.value" :message="form.message.value" :touched="form.touched.value" @cancel="form.clear()" />
   </form>
 </template>

@@ -3,13 +3,14 @@ import type { CompressionBody, Quantity } from '#core/job/entries'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/job/vocabulary'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES, specFor } from '#core/spec/specValue'
+import { didYouMean } from '#core/spec/didYouMean'
 import { convert } from '#core/units/unitConvert'
 
-interface Draft { with: 'gauge' | 'feel', feel: CompressionBody['feel'], dry: string, wet: string, unit: string, throttle: 'open' | 'shut', pulls: string, temperature: CompressionBody['temperature'], release: CompressionBody['release'], note: string }
+interface Draft { with: 'gauge' | 'feel', feel: CompressionBody['feel'], dry: string, wet: string, unit: string, throttle: 'open' | 'shut', pulls: string, temperature: CompressionBody['temperature'], release: CompressionBody['release'], hose: string, altitude: string, note: string }
 const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
 const released = computed(() => facts.value.release !== 'none')
-const blank = (): Draft => ({ with: 'gauge', feel: null, dry: '', wet: '', unit: sheet.policy.value.pressureUnit, throttle: 'open', pulls: '', temperature: 'cold', release: facts.value.release === 'none' ? 'none' : facts.value.release === 'unknown' ? 'unknown' : 'working', note: '' })
+const blank = (): Draft => ({ with: 'gauge', feel: null, dry: '', wet: '', unit: sheet.policy.value.pressureUnit, throttle: 'open', pulls: '', temperature: 'cold', release: facts.value.release === 'none' ? 'none' : facts.value.release === 'unknown' ? 'unknown' : 'working', hose: '', altitude: '', note: '' })
 const quantity = (text: string, unit: string): Quantity | null => figure(text) === null ? null : { value: sendable(figure(text), text) as number, unit }
 const form = useEntryForm<'compression', Draft>({
   kind: 'compression',
@@ -20,11 +21,16 @@ const form = useEntryForm<'compression', Draft>({
     feel: d.with === 'feel' ? d.feel : null,
     dry: d.with === 'gauge' ? quantity(d.dry, d.unit) : null,
     wet: d.with === 'gauge' ? quantity(d.wet, d.unit) : null,
-    throttleOpen: d.throttle === 'open', pulls: sendable(figure(d.pulls), d.pulls) as number | null, temperature: d.temperature, release: d.release, note: d.note || null,
+    throttleOpen: d.throttle === 'open', pulls: sendable(figure(d.pulls), d.pulls) as number | null, temperature: d.temperature, release: d.release, hoseMl: sendable(figure(d.hose), d.hose ?? '') as number | null, altitudeM: sendable(figure(d.altitude), d.altitude ?? '') as number | null, note: d.note || null,
   }),
-  fromBody: b => ({ with: b.dry ? 'gauge' : 'feel', feel: b.feel, dry: figureText(b.dry?.value), wet: figureText(b.wet?.value), unit: b.dry?.unit ?? sheet.policy.value.pressureUnit, throttle: b.throttleOpen ? 'open' : 'shut', pulls: figureText(b.pulls), temperature: b.temperature, release: b.release, note: b.note ?? '' }),
+  fromBody: b => ({ with: b.dry ? 'gauge' : 'feel', feel: b.feel, dry: figureText(b.dry?.value), wet: figureText(b.wet?.value), unit: b.dry?.unit ?? sheet.policy.value.pressureUnit, throttle: b.throttleOpen ? 'open' : 'shut', pulls: figureText(b.pulls), temperature: b.temperature, release: b.release, hose: figureText(b.hoseMl), altitude: figureText(b.altitudeM), note: b.note ?? '' }),
 })
 const { draft } = form
+const doubt = computed(() => {
+  const [dry, wet] = [figure(draft.value.dry), figure(draft.value.wet)]
+  const typed = [dry, wet].find(v => v !== null && Number.isFinite(v) && v > 0 && didYouMean('compression', v, draft.value.unit)?.suggestion)
+  return typed === null || typed === undefined ? null : didYouMean('compression', typed, draft.value.unit)
+})
 const judged = computed(() => sheet.assessment.value?.compression?.entryId === form.entryId.value ? sheet.assessment.value.compression : null)
 
 /** a bar from nothing to half over the class's band, with the limit and both readings on it */
@@ -53,9 +59,11 @@ const readings = computed(() => [{ name: 'dry', kpa: kpaOf(draft.value.dry), up:
         <QuantityField v-model:text="draft.dry" v-model:unit="draft.unit" label="Dry" :units="['bar', 'psi', 'kPa']" kind="pressure" :fault="form.faultOf('dry')" />
         <QuantityField v-model:text="draft.wet" v-model:unit="draft.unit" label="Wet, a spoonful of oil in" :units="['bar', 'psi', 'kPa']" kind="pressure" :fault="form.faultOf('wet')" hint="Leave empty if not done." />
       </div>
+      <p v-if="doubt" class="note near" role="status">{{ doubt.message }} <button type="button" class="link" @click="draft.unit = doubt.suggestion?.unit ?? draft.unit">Yes, {{ doubt.suggestion?.unit }}</button></p>
       <svg viewBox="0 0 500 96" class="gauge" role="img" :aria-label="`Scale with the figure used, ${limit ? shown(limit.value) : ''}`">
         <rect :x="x(band.low)" y="40" :width="x(band.high) - x(band.low)" height="16" fill="var(--good)" opacity=".22" />
         <text :x="(x(band.low) + x(band.high)) / 2" y="34" text-anchor="middle" font-size="13" fill="var(--good)">usual for the class</text>
+        <path v-if="judged?.expected" :d="`M${x(judged.expected.lowKpa)} 86H${x(judged.expected.highKpa)}M${x(judged.expected.lowKpa)} 82v8M${x(judged.expected.highKpa)} 82v8`" stroke="var(--petrol)" stroke-width="1.6" /><text v-if="judged?.expected" :x="x(judged.expected.highKpa) + 6" y="91" font-size="13" fill="var(--petrol)">from its geometry</text>
         <path d="M10 56H490" stroke="var(--ink-2)" />
         <g v-for="t in ticks" :key="t.text"><path :d="`M${x(t.kpa)} 56v6`" stroke="var(--ink-2)" /><text :x="x(t.kpa)" y="76" text-anchor="middle" font-size="13" fill="var(--ink-2)">{{ t.text }}</text></g>
         <g v-if="limit"><path :d="`M${x(limit.value)} 28V60`" stroke="var(--past)" stroke-width="2" stroke-dasharray="4 3" /><text :x="x(limit.value) - 4" y="34" text-anchor="end" font-size="13" fill="var(--past)">{{ SPEC_SOURCES[limit.source] }} {{ shown(limit.value) }}</text></g>
@@ -63,15 +71,16 @@ const readings = computed(() => [{ name: 'dry', kpa: kpaOf(draft.value.dry), up:
       </svg>
     </template>
     <ChipGroup v-else v-model="draft.feel" label="Feels" :options="COMPRESSION_FEELS" :fault="form.faultOf('dry')" />
-    <template v-if="judged">
-      <p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p>
-      <p v-for="d in judged.details" :key="d" class="note">{{ d }}</p>
-    </template>
+    <VerdictWords :judged="judged" />
     <template v-if="draft.with === 'gauge'">
       <ChipGroup v-model="draft.throttle" label="Throttle" :options="{ open: 'Held open', shut: 'Shut' }" needed />
       <ChipGroup v-model="draft.temperature" label="Engine" :options="TEMPERATURES" needed />
       <ChipGroup v-if="released" v-model="draft.release" label="Release" :options="RELEASE_STATES" needed />
-      <PlainField v-model="draft.pulls" label="Pulls" inputmode="numeric" class="short" :fault="form.faultOf('pulls')" />
+      <div class="grid3 method">
+        <PlainField v-model="draft.pulls" label="Pulls" inputmode="numeric" :fault="form.faultOf('pulls')" />
+        <PlainField v-model="draft.hose" label="Hose before the valve" suffix="mL" inputmode="decimal" :fault="form.faultOf('hoseMl')" />
+        <PlainField v-model="draft.altitude" :label="`Height, if not ${sheet.policy.value.altitudeM} m`" suffix="m" inputmode="numeric" :fault="form.faultOf('altitudeM')" />
+      </div>
     </template>
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the compression" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
@@ -83,6 +92,5 @@ const readings = computed(() => [{ name: 'dry', kpa: kpaOf(draft.value.dry), up:
 <style scoped>
 .comp { display: grid; gap: 10px; max-width: 760px; }
 .gauge { width: 100%; max-width: 560px; display: block; }
-.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }
-.short { max-width: 120px; } .caution { flex: 1 1 240px; }
+.method { max-width: 560px; } .caution { flex: 1 1 240px; }
 </style>

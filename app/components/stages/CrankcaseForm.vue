@@ -20,10 +20,10 @@ const judged = computed(() => sheet.assessment.value?.crankcase?.entryId === for
       <QuantityField v-model:text="draft.end" v-model:unit="draft.unit" label="Then reads" :units="['kPa', 'psi', 'bar', 'inHg']" kind="crankcase" :fault="form.faultOf('end')" />
     </div>
     <PlainField v-model="draft.seconds" label="After" suffix="s" inputmode="numeric" class="short" :fault="form.faultOf('seconds')" />
-    <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+    <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the crankcase test" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
   </form>
 </template>
 
-<style scoped>.case { display: grid; gap: 10px; max-width: 760px; } .short { max-width: 140px; } .verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }</style>
+<style scoped>.case { display: grid; gap: 10px; max-width: 760px; } .short { max-width: 140px; }</style>

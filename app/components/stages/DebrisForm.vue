@@ -5,28 +5,30 @@ import type { DebrisBody } from '#core/job/entries'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/job/vocabulary'
 
 interface ItemDraft { material: DebrisMaterial | '', amount: DebrisAmount | '', mm: string }
-interface Draft { place: DebrisBody['place'] | null, items: ItemDraft[], hoursSinceOil: string, hoursSinceRebuild: string, note: string }
+interface Draft { place: DebrisBody['place'] | null, items: ItemDraft[], hoursSinceOil: string, hoursSinceRebuild: string, control: DebrisBody['control'], note: string }
 const sheet = useSheet()
 const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '' })
 const form = useEntryForm<'debris', Draft>({
   kind: 'debris',
   form: 'debris',
-  blank: () => ({ place: null, items: [newItem()], hoursSinceOil: '', hoursSinceRebuild: '', note: '' }),
+  blank: () => ({ place: null, items: [newItem()], hoursSinceOil: '', hoursSinceRebuild: '', control: 'none', note: '' }),
   how: () => 'by_eye',
   toBody: d => ({
     place: d.place as DebrisBody['place'],
     items: d.items.filter(i => i.material || i.amount || i.mm).map(i => ({ material: i.material as DebrisMaterial, amount: i.amount as DebrisAmount, largestUm: micrometres(i.mm) })),
     hoursSinceOil: sendable(figure(d.hoursSinceOil), d.hoursSinceOil) as number | null,
     hoursSinceRebuild: sendable(figure(d.hoursSinceRebuild), d.hoursSinceRebuild) as number | null,
-    note: d.note || null,
+    control: d.control ?? 'none', note: d.note || null,
   }),
-  fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000) })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), note: b.note ?? '' }),
+  fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000) })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), control: b.control, note: b.note ?? '' }),
 })
 const { draft } = form
 function micrometres(mm: string): number | null {
   const value = figure(mm)
   return value === null ? null : sendable(value * 1000, mm) as number
 }
+/** a sound engine of the same age, or an unused filter of the same kind */
+const CONTROL = { none: 'No control', same: 'The same', more: 'More than it', less: 'Less than it' }
 const drawn = computed<DebrisItem[]>(() => draft.value.items.flatMap((i) => {
   const um = micrometres(i.mm)
   return i.material && i.amount ? [{ material: i.material, amount: i.amount, largestUm: typeof um === 'number' ? um : null }] : []
@@ -56,10 +58,8 @@ const itemFault = (i: number): string => form.faults.value.find(f => f.field.sta
       <PlainField v-model="draft.hoursSinceOil" label="Hours on this oil" suffix="h" inputmode="decimal" hint="Empty if nobody knows." :fault="form.faultOf('hoursSinceOil')" />
       <PlainField v-model="draft.hoursSinceRebuild" label="Hours since new or rebuilt" suffix="h" inputmode="decimal" hint="Fine glitter is normal in the first ten." :fault="form.faultOf('hoursSinceRebuild')" />
     </div>
-    <template v-if="judged">
-      <p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p>
-      <p v-for="d in judged.details" :key="d" class="note">{{ d }}</p>
-    </template>
+    <ChipGroup v-model="draft.control" label="Beside a control" :options="CONTROL" needed />
+    <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the debris" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
       <span class="lab caution">Gloves for a cut filter. Hot oil burns. Keep the sample until it is explained.</span>
@@ -76,6 +76,5 @@ const itemFault = (i: number): string => form.faults.value.find(f => f.field.sta
 .wide { grid-column: 1 / -1; }
 figure { display: grid; gap: 6px; }
 .short { max-width: 480px; } .caution { flex: 1 1 240px; }
-.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; }
 @media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } .item { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); } }
 </style>

@@ -40,7 +40,7 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
       <path v-if="pct !== null" :d="`M${x(pct)} 42l-7 12h14z M${x(pct)} 24V42`" fill="var(--ink)" stroke="var(--ink)" stroke-width="2" />
     </svg>
     <fieldset class="heard"><legend class="lab">Heard at</legend><label v-for="k in places" :key="k" class="chip" :class="{ on: draft.heard.includes(k) }"><input v-model="draft.heard" type="checkbox" :value="k"> {{ HEARD[k].label }}</label></fieldset>
-    <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+    <VerdictWords :judged="judged" />
     <PlainField v-model="draft.orifice" label="Orifice of the tester" suffix="mm" inputmode="decimal" class="short" :fault="form.faultOf('orificeMm')" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the leak-down" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()"><span class="lab caution">Hold the crank: air will turn it. Blade and belt free, hands clear, eyes covered.</span></FormFoot>
@@ -51,5 +51,4 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
 .leak { display: grid; gap: 10px; max-width: 760px; } .scale { width: 100%; max-width: 560px; } .short { max-width: 200px; } .caution { flex: 1 1 240px; }
 .heard { display: flex; flex-wrap: wrap; gap: 6px; } .heard legend { float: left; width: 100%; padding: 0; margin-bottom: 4px; }
 .chip { min-height: 44px; padding: 0 11px; border: 1px solid var(--edge); border-radius: var(--radius); display: inline-flex; align-items: center; gap: 7px; background: var(--sheet); cursor: pointer; } .chip.on { border-color: var(--petrol); background: var(--petrol-wash); } .chip input { width: 18px; height: 18px; accent-color: var(--petrol); }
-.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }
 </style>

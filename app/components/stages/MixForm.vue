@@ -39,7 +39,7 @@ const HOW = { measured: 'Measured', claimed: 'The owner says', estimated: 'Estim
         <QuantityField v-model:text="draft.oil" v-model:unit="draft.oilUnit" label="Oil in it" :units="['mL', 'L', 'US_floz']" kind="mixoil" :fault="form.faultOf('oil')" />
       </div>
       <PlainField v-model="draft.maker" label="Maker asks, fuel to 1 of oil" suffix=": 1" inputmode="decimal" class="short" :fault="form.faultOf('makerRatio')" />
-      <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+      <VerdictWords :judged="judged" />
       <ChipGroup v-model="draft.fuelType" label="Fuel" :options="FUEL_WORDS" />
       <div class="grid2">
         <PlainField v-model="draft.days" label="Age of the fuel" suffix="days" inputmode="numeric" hint="Empty if nobody knows." :fault="form.faultOf('fuelDays')" />
@@ -55,7 +55,6 @@ const HOW = { measured: 'Measured', claimed: 'The owner says', estimated: 'Estim
 
 <style scoped>
 .mixform { display: grid; grid-template-columns: 240px minmax(0, 1fr); gap: 18px; align-items: start; }
-.right { display: grid; gap: 10px; } .short { max-width: 260px; } .verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }
-.check { display: flex; gap: 9px; align-items: center; min-height: 44px; margin-top: 18px; } .check input { width: 20px; height: 20px; accent-color: var(--petrol); }
+.right { display: grid; gap: 10px; } .short { max-width: 260px; }.check { display: flex; gap: 9px; align-items: center; min-height: 44px; margin-top: 18px; } .check input { width: 20px; height: 20px; accent-color: var(--petrol); }
 @media (max-width: 760px) { .mixform { grid-template-columns: minmax(0, 1fr); } }
 </style>

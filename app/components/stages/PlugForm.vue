@@ -31,7 +31,7 @@ function normal(): void {
     <div class="right">
       <p class="note">Plug lead off, dirt blown away from the hole first. Look at the tip before it is wiped.</p>
       <ChipGroup v-model="draft.state" label="The tip is" :options="PLUG_STATES" :swatches="TIP" :fault="form.faultOf('state')" />
-      <template v-if="judged"><p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p><p v-for="d in judged.details" :key="d" class="note">{{ d }}</p></template>
+      <VerdictWords :judged="judged" />
       <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
       <FormFoot label="Log the plug" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()"><button v-if="!form.touched.value" type="button" class="btn dash" @click="normal">Looks normal</button></FormFoot>
     </div>
@@ -40,6 +40,5 @@ function normal(): void {
 
 <style scoped>
 .plugform { display: grid; grid-template-columns: 130px minmax(0, 1fr); gap: 20px; align-items: start; max-width: 820px; } .plug { width: 120px; }
-.right { display: grid; gap: 10px; } .verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; flex-wrap: wrap; }
-@media (max-width: 640px) { .plugform { grid-template-columns: minmax(0, 1fr); } }
+.right { display: grid; gap: 10px; }@media (max-width: 640px) { .plugform { grid-template-columns: minmax(0, 1fr); } }
 </style>

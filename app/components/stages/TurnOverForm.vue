@@ -22,10 +22,7 @@ const judged = computed(() => sheet.assessment.value?.turnOver?.entryId === form
     <ChipGroup v-model="draft.feel" label="It turns" :options="TURN_FEELS" :fault="form.faultOf('feel')" />
     <ChipGroup v-model="draft.method" label="Turned by" :options="TURN_METHODS" :fault="form.faultOf('method')" />
     <ChipGroup v-model="draft.plug" label="Plug" :options="{ in: 'In', out: 'Out' }" :fault="form.faultOf('plugIn')" />
-    <template v-if="judged">
-      <p class="verdict" aria-live="polite"><StateMark :mark="judged.mark" /> <b>{{ judged.headline }}</b></p>
-      <p v-for="d in judged.details" :key="d" class="note">{{ d }}</p>
-    </template>
+    <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log how it turns" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
   </form>
@@ -33,5 +30,4 @@ const judged = computed(() => sheet.assessment.value?.turnOver?.entryId === form
 
 <style scoped>
 .turn { display: grid; gap: 10px; max-width: 720px; }
-.verdict { font-size: 17px; display: flex; gap: 8px; align-items: baseline; }
 </style>

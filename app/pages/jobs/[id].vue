@@ -4,10 +4,11 @@ import type { JobView } from '#shared/types/records'
 import type { WaitingBody } from '#core/job/entries'
 import { latest } from '#core/job/entries'
 import { describe } from '#core/job/describe'
-import type { Judgement } from '#core/judgement'
 import { STAGE_ORDER, WAITING_FOR } from '#core/job/vocabulary'
 import { hasSump } from '#core/oil/fillMarks'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
+import type { PlannedFinding } from '~/utils/findingPlans'
+import { FINDING_PLANS } from '~/utils/findingPlans'
 
 definePageMeta({ key: route => route.path })
 const route = useRoute()
@@ -20,16 +21,30 @@ const shop = useShopStore()
 const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium' })
-const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }, { form: 'plug', label: 'Plug' }, { form: 'air_filter', label: 'Air filter' }]
-const looks = computed(() => LOOKS.filter(l => !sheet || (l.form === 'oil' ? hasSump(sheet.job.value.facts) : l.form === 'mix' ? sheet.job.value.facts.cycle === 'two' : l.form === 'fuel' ? Boolean(sheet.assessment.value?.fuel) : true)))
+const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }, { form: 'lock_step', label: 'Locked' }, { form: 'plug', label: 'Plug' }, { form: 'air_filter', label: 'Air filter' }, { form: 'clues', label: 'Outside' }, { form: 'leaks', label: 'Leaks' }, { form: 'smoke', label: 'Smoke' }, { form: 'oil_use', label: 'Oil used' }, { form: 'oil_kind', label: 'Kind of oil' }]
+const PLANNED = new Set<string>(Object.keys(FINDING_PLANS))
+const planned = (form: FormName | null | undefined): PlannedFinding | null => form && PLANNED.has(form) ? form as PlannedFinding : null
+const locked = computed(() => sheet && (latest(sheet.inForce.value, 'turn_over')?.body.feel === 'locked' || latest(sheet.inForce.value, 'lock_step')))
+const hidden = computed((): Set<FormName> => {
+  const f = sheet?.job.value.facts
+  if (!f) return new Set()
+  const gone: (FormName | false)[] = [!hasSump(f) && 'oil', !hasSump(f) && 'oil_use', f.cycle !== 'two' && 'mix', !sheet?.assessment.value?.fuel && 'fuel', !locked.value && 'lock_step']
+  return new Set(gone.filter(form => form !== false))
+})
+const looks = computed(() => LOOKS.filter(l => !hidden.value.has(l.form)))
 const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
-const markOf = (form: FormName) => form === 'oil' ? sheet?.assessment.value?.oil : form === 'mix' ? sheet?.assessment.value?.mix : form === 'fuel' ? null : form === 'plug' ? sheet?.assessment.value?.plug : form === 'air_filter' ? sheet?.assessment.value?.airFilter : sheet?.assessment.value?.turnOver
-const tests = computed(() => {
-  const a = sheet?.assessment.value
-  const all: { form: FormName, label: string, judged: Judgement | null | undefined }[] = [{ form: 'compression', label: 'Compression', judged: a?.compression }, { form: 'leak_down', label: 'Leak-down', judged: a?.leakDown }]
-  return sheet?.job.value.facts.cycle === 'two' ? [...all, { form: 'crankcase' as const, label: 'Crankcase', judged: a?.crankcase }] : all
+/** the mark of the newest standing finding of each kind */
+const marks = computed(() => {
+  const kindOf = new Map(sheet?.inForce.value.map(e => [e.id, e.kind]))
+  return new Map(sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]))
+})
+const tests = computed((): { form: FormName, label: string }[] => {
+  const all: { form: FormName, label: string }[] = [{ form: 'compression', label: 'Compression' }, { form: 'leak_down', label: 'Leak-down' }]
+  return sheet?.job.value.facts.cycle === 'two' ? [...all, { form: 'crankcase', label: 'Crankcase' }] : [...all, { form: 'lash', label: 'Lash' }]
 })
 const inHand = computed(() => tests.value.find(t => t.form === sheet?.form.value)?.form ?? 'compression')
+const OPENED: { form: FormName, label: string }[] = [{ form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }]
+const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'debris')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
@@ -68,24 +83,32 @@ onMounted(() => { ready.value = true })
         <BookInStage v-if="stage === 'book_in'" />
         <template v-else-if="stage === 'first_look'">
           <div class="looks" role="group" aria-label="First look">
-            <button v-for="l in looks" :key="l.form" type="button" class="btn" :class="{ on: look === l.form }" :aria-pressed="look === l.form" @click="sheet.open('first_look', l.form)">{{ l.label }} <StateMark v-if="markOf(l.form)" :mark="markOf(l.form)!.mark" bare /></button>
+            <button v-for="l in looks" :key="l.form" type="button" class="btn" :class="{ on: look === l.form }" :aria-pressed="look === l.form" @click="sheet.open('first_look', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
           </div>
           <OilForm v-if="look === 'oil'" />
           <MixForm v-else-if="look === 'mix'" />
           <FuelPathForm v-else-if="look === 'fuel'" />
           <PlugForm v-else-if="look === 'plug'" />
           <AirFilterForm v-else-if="look === 'air_filter'" />
+          <FindingForm v-else-if="planned(look)" :key="look" :name="planned(look)!" />
           <TurnOverForm v-else />
         </template>
         <template v-else-if="stage === 'narrow_down'">
           <div class="looks" role="group" aria-label="Narrow down">
-            <button v-for="l in tests" :key="l.form" type="button" class="btn" :class="{ on: inHand === l.form }" :aria-pressed="inHand === l.form" @click="sheet.open('narrow_down', l.form)">{{ l.label }} <StateMark v-if="l.judged" :mark="l.judged.mark" bare /></button>
+            <button v-for="l in tests" :key="l.form" type="button" class="btn" :class="{ on: inHand === l.form }" :aria-pressed="inHand === l.form" @click="sheet.open('narrow_down', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
           </div>
           <CompressionForm v-if="inHand === 'compression'" />
           <LeakDownForm v-else-if="inHand === 'leak_down'" />
-          <CrankcaseForm v-else />
+          <CrankcaseForm v-else-if="inHand === 'crankcase'" />
+          <FindingForm v-else name="lash" />
         </template>
-        <DebrisForm v-else-if="stage === 'open_up'" />
+        <template v-else-if="stage === 'open_up'">
+          <div class="looks" role="group" aria-label="Open up">
+            <button v-for="l in OPENED" :key="l.form" type="button" class="btn" :class="{ on: opened === l.form }" :aria-pressed="opened === l.form" @click="sheet.open('open_up', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
+          </div>
+          <FindingForm v-if="opened === 'evidence'" name="evidence" />
+          <DebrisForm v-else />
+        </template>
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />

@@ -1,26 +1,30 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { ulid } from 'ulid'
-import type { Entry } from '#core/job/entries'
+import type { ComplaintBody, Entry } from '#core/job/entries'
+import type { EngineFacts, Visit } from '#core/job/jobFile'
+import { answerText, questionsFor } from '#core/job/questions'
 import type { UseClass } from '#core/job/vocabulary'
-import { USE_CLASSES } from '#core/job/vocabulary'
-import type { Customer, MachineLine } from '#shared/types/records'
+import { COMPLAINT_KINDS, USE_CLASSES } from '#core/job/vocabulary'
+import type { Customer, MachineLine, SheetLine } from '#shared/types/records'
+import type { MeterDraft } from '~/components/RunningTime.vue'
 
 interface Draft {
   jobId: string, at: string | null, ids: string[]
   owner: string, contact: string, customerId: string, machineId: string
-  machine: MachineDraft
-  words: string, since: string, claims: { text: string, howKnown: string }[]
+  machine: MachineDraft, sheetId: string, meter: MeterDraft
+  words: string, since: string, about: ComplaintBody['about'], answers: Record<string, string>, claims: { text: string, howKnown: string }[]
   useClass: UseClass, running: string, asIs: string, cap: string, deadline: string
 }
 const shop = useShopStore()
 const router = useRouter()
 const route = useRoute()
 const newDraft = (): Draft => ({
-  jobId: ulid(), at: null, ids: Array.from({ length: 24 }, () => ulid()),
+  jobId: ulid(), at: null, ids: Array.from({ length: 48 }, () => ulid()),
   owner: '', contact: '', customerId: '', machineId: typeof route.query.machine === 'string' ? route.query.machine : '',
   machine: blankMachine(shop.policy.volumeUnit, shop.policy.pressureUnit),
-  words: '', since: '', claims: [{ text: '', howKnown: '' }],
+  sheetId: '', meter: blankMeter(),
+  words: '', since: '', about: null, answers: {}, claims: [{ text: '', howKnown: '' }],
   useClass: 'private', running: '', asIs: '', cap: '', deadline: '',
 })
 const draft = useLocalStorage<Draft>('remedium:draft:new', newDraft, { mergeDefaults: true, listenToStorageChanges: false })
@@ -30,22 +34,38 @@ const message = ref('')
 const busy = ref(false)
 const owners = ref<Customer[]>([])
 const machines = ref<MachineLine[]>([])
+const sheets = ref<SheetLine[]>([])
 onMounted(async () => {
-  [owners.value, machines.value] = await Promise.all([read<Customer[]>('/api/customers').catch(() => []), read<MachineLine[]>('/api/machines').catch(() => [])])
+  [owners.value, machines.value, sheets.value] = await Promise.all([read<Customer[]>('/api/customers').catch(() => []), read<MachineLine[]>('/api/machines').catch(() => []), read<SheetLine[]>('/api/specs').catch(() => [])])
 })
+/** engines of the same class that are known with figures */
+const alike = computed(() => Object.fromEntries(sheets.value.filter(s => s.engineClass === draft.value.machine.facts.engineClass && s.figures > 0).map(s => [s.id, `${s.name}, ${s.figures} figures`])))
+watch(() => draft.value.machine.facts.engineClass, () => { draft.value.sheetId = '' })
+/** what earlier visits of a machine that is back again left behind */
+const back = ref<{ facts: EngineFacts, visits: (Visit & { id: string })[] } | null>(null)
+watch(() => draft.value.machineId, async (id) => {
+  back.value = id ? await read<{ facts: EngineFacts, visits: (Visit & { id: string })[] }>(`/api/machines/${id}`).catch(() => null) : null
+}, { immediate: true })
+const questions = computed(() => questionsFor(draft.value.about, back.value?.facts ?? draft.value.machine.facts))
 const known = computed(() => machines.value.find(m => m.id === draft.value.machineId))
 const fault = (field: string): string => faults.value.find(f => f.field === field || f.field.startsWith(`${field}.`))?.message ?? ''
 const money = (typed: string): number | null => moneyTyped(typed, shop.policy.currency)
 const claims = computed(() => draft.value.claims.filter(c => c.text.trim()))
+
+const answered = computed(() => questions.value.filter(q => draft.value.answers[q.id]?.trim()))
+/** where the first free claim stands among the entries */
+const firstClaim = computed(() => 2 + Number(meterSaid(draft.value.meter)))
 
 function entries(at: string): Entry[] {
   const d = draft.value
   const by = shop.person?.id ?? ''
   const id = (i: number): string => d.ids[i] ?? ulid()
   return [
-    { id: id(0), kind: 'complaint', at, by, how: 'claimed', supersedes: null, body: { words: d.words, since: d.since || null } },
+    { id: id(0), kind: 'complaint', at, by, how: 'claimed', supersedes: null, body: { words: d.words, since: d.since || null, about: d.about } },
     { id: id(1), kind: 'terms', at, by, how: null, supersedes: null, body: { useClass: d.useClass, runningValueMinor: money(d.running), asIsValueMinor: money(d.asIs), capMinor: money(d.cap), deadline: d.deadline || null } },
-    ...claims.value.map((c, i): Entry => ({ id: id(2 + i), kind: 'claim', at, by, how: 'claimed', supersedes: null, body: { text: c.text, howKnown: c.howKnown || null } })),
+    ...(meterSaid(d.meter) ? [{ id: id(2), kind: 'meter', at, by, how: d.meter.source, supersedes: null, body: meterBody(d.meter) } satisfies Entry] : []),
+    ...claims.value.map((c, i): Entry => ({ id: id(3 + i), kind: 'claim', at, by, how: 'claimed', supersedes: null, body: { text: c.text, howKnown: c.howKnown || null, topic: null } })),
+    ...answered.value.map((q, i): Entry => ({ id: id(23 + i), kind: 'claim', at, by, how: 'claimed', supersedes: null, body: { text: answerText(q, d.answers[q.id]?.trim() ?? ''), howKnown: null, topic: q.id } })),
   ]
 }
 
@@ -61,9 +81,10 @@ async function submit(): Promise<void> {
   const outcome = await send<{ id: string }>('/api/jobs', 'POST', {
     id: d.jobId,
     customer: d.customerId ? { id: d.customerId } : { name: d.owner, contact: d.contact || null },
-    machine: d.machineId ? { id: d.machineId } : machineFields(d.machine),
+    machine: d.machineId ? { id: d.machineId } : { ...machineFields(d.machine), meterReading: meterBody(d.meter).reading, meterUnit: d.meter.unit, meterSource: d.meter.source },
     facts: d.machineId ? null : engineFacts(d.machine),
-    spec: d.machineId ? [] : specValues(d.machine),
+    spec: d.machineId || d.sheetId ? [] : specValues(d.machine),
+    sheetId: !d.machineId && d.sheetId ? d.sheetId : null,
     entries: entries(d.at),
   })
   busy.value = false
@@ -91,6 +112,7 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
     <section v-if="known" class="block">
       <h2>Back again</h2>
       <p><b>{{ known.name }}</b>, {{ known.customerName }}, {{ known.meter }} <button type="button" class="link" @click="draft.machineId = ''">It is another machine</button></p>
+      <EarlierVisits v-if="back?.visits.length" :visits="back.visits" class="gap" />
     </section>
     <template v-else>
       <section class="block">
@@ -103,7 +125,8 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
       </section>
       <section class="block">
         <h2>Machine and engine</h2>
-        <MachineEditor v-model="draft.machine" :faults="faults.filter(f => /^(machine|facts|spec)/.test(f.field))" :pressure-unit="shop.policy.pressureUnit" />
+        <PickField v-if="draft.machine.kind && Object.keys(alike).length" v-model="draft.sheetId" label="Same engine as one that is known here" :options="alike" empty="no, or not known" class="alike" />
+        <MachineEditor v-model="draft.machine" no-meter :no-sheet="Boolean(draft.sheetId)" :faults="faults.filter(f => /^(machine|facts|spec)/.test(f.field))" :pressure-unit="shop.policy.pressureUnit" />
       </section>
     </template>
 
@@ -113,13 +136,18 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
         <PlainField v-model="draft.words" label="Complaint, in the owner's words" area :fault="fault('entries.0.body.words')" />
         <PlainField v-model="draft.since" label="Since when, after what" area :fault="fault('entries.0.body.since')" />
       </div>
-      <h3 class="lab gap">Claims: last oil change, what oil, tipped, hit something, ran low, who had it open</h3>
+      <ChipGroup v-model="draft.about" label="It is about" :options="COMPLAINT_KINDS" class="gap" />
+      <h3 class="gap">Ask</h3>
+      <GuidedQuestions v-model="draft.answers" :questions="questions" />
+      <h3 class="gap">Anything else the owner says</h3>
       <div v-for="(c, i) in draft.claims" :key="i" class="claim">
-        <PlainField v-model="c.text" :label="`Claim ${i + 1}`" :fault="fault(`entries.${2 + i}.body.text`)" />
-        <PlainField v-model="c.howKnown" label="How the owner knows" :fault="fault(`entries.${2 + i}.body.howKnown`)" />
+        <PlainField v-model="c.text" :label="`Claim ${i + 1}`" :fault="fault(`entries.${firstClaim + i}.body.text`)" />
+        <PlainField v-model="c.howKnown" label="How the owner knows" :fault="fault(`entries.${firstClaim + i}.body.howKnown`)" />
       </div>
       <button v-if="draft.claims.length < 20" type="button" class="btn dash" @click="draft.claims.push({ text: '', howKnown: '' })">Another claim</button>
     </section>
+
+    <section class="block"><h2>Running time</h2><RunningTime v-model="draft.meter" :fault-of="f => fault(`entries.2.body.${f}`)" /></section>
 
     <section class="block">
       <h2>Purpose and money</h2>
@@ -142,7 +170,7 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
 
 <style scoped>
 .book { padding-right: max(20px, calc(100% - 1140px)); }
-.gap { margin: 12px 0 6px; }
+.gap { margin: 12px 0 6px; } .alike { max-width: 420px; margin-bottom: 14px; }
 .claim { display: grid; grid-template-columns: minmax(0, 2fr) minmax(0, 1fr); gap: 10px 16px; margin-bottom: 8px; }
 .bar { margin-bottom: 12px; }
 @media (max-width: 640px) { .claim { grid-template-columns: minmax(0, 1fr); } }

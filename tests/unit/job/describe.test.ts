@@ -109,7 +109,7 @@ describe('what to look at next', () => {
   })
   it('asks for the plug out before anything else on a locked engine, and not for compression', () => {
     expect(ids([turn('locked'), terms(1, 1)])).toEqual(['plug_out', 'oil', 'option'])
-    expect(ids([turn('locked', false), terms(1, 1)])).toEqual(['oil', 'option'])
+    expect(ids([turn('locked', false), terms(1, 1)])).toEqual(['oil', 'lock', 'option'])
   })
   it('asks to smell what was not smelt, for the wet test after a dry one, for a sample of glitter', () => {
     const log = [turn('normal'), oil({ by: 'marks', pct: 50 }, { smell: 'not_smelt', glitter: 'flakes' }), compression(4, null), terms(1, 1)]

@@ -18,7 +18,7 @@ describe('entries', () => {
   it('what was left out, empty or blank is kept as nothing; words are trimmed', () => {
     const { colour: _, ...body } = oilBody()
     expect(BODY_SCHEMAS.oil.parse({ ...body, note: '   ' })).toMatchObject({ colour: null, note: null })
-    expect(BODY_SCHEMAS.complaint.parse({ words: '  Smokes  ', since: '' })).toEqual({ words: 'Smokes', since: null })
+    expect(BODY_SCHEMAS.complaint.parse({ words: '  Smokes  ', since: '' })).toEqual({ words: 'Smokes', since: null, about: null })
   })
 
   it('names who, how, what and when in words', () => {

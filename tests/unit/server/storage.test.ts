@@ -120,7 +120,7 @@ describe('the log', () => {
     expect(jobLine(db, id).stops).toEqual([])
     savePolicy(db, { ...DEFAULT_POLICY, volumeUnit: 'L' })
     expect(jobLine(db, id).customerName).toBe('N')
-    expect(db.prepare('SELECT record FROM changes ORDER BY seq').pluck().all()).toEqual(['spec_sheets', 'customers', 'shop_policy'])
+    expect(db.prepare('SELECT record FROM changes ORDER BY seq').pluck().all()).toEqual(['customers', 'spec_sheets', 'shop_policy'])
   })
 })
 

@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { ENGINE_CLASSES, MACHINE_KINDS } from '#core/job/vocabulary'
 import type { EngineClass } from '#core/job/vocabulary'
-import { fillMarks, hasSump, marksTable, TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
+import { fillMarks, hasSump, TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { oilVolume } from '#core/oil/fillTable'
 import { COMPRESSION_BANDS, ruleOfThumb } from '#core/spec/rulesOfThumb'
-import type { SpecValue } from '#core/spec/specValue'
 import { specFor } from '#core/spec/specValue'
-import { FACTS, SHEET } from '../job/file'
+import { FACTS, figureOf, SHEET } from '../job/file'
 
-const value = (item: SpecValue['item'], v: number, unit: string, source: SpecValue['source'] = 'maker'): SpecValue => ({ item, value: v, unit, source, note: null })
+const value = figureOf
 
 describe('figures of a sheet', () => {
   it('the maker\'s is used before one measured here, either before the rule of thumb, and none is hidden', () => {
@@ -59,7 +58,7 @@ describe('marks of the stick', () => {
     expect(fillMarks({ ...FACTS, cycle: 'two' }, SHEET)).toBeUndefined()
   })
   it('make a table that reads the low mark at 0 and the full mark at 100, from the tip to far over full', () => {
-    const points = marksTable(fillMarks(FACTS, SHEET)!)
+    const { points } = fillMarks(FACTS, SHEET)!
     const at = (reading: number) => oilVolume({ points, reading, kind: 'level' }).volumeMl
     expect([at(0), at(100), at(TOP_PCT)]).toEqual([400, 550, 850])
     expect(at(TIP_PCT)).toBeCloseTo(302.5, 9)

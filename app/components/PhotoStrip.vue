@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { ulid } from 'ulid'
+import { ofKind } from '#core/job/entries'
+
+/** Photos of this job: from the camera or a file, made small and freed of place and camera by the bench computer. */
+const sheet = useSheet()
+const shop = useShopStore()
+const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
+const caption = ref('')
+const message = ref('')
+const busy = ref(false)
+const big = ref<string | null>(null)
+const shown = computed(() => photos.value.find(p => p.body.photoId === big.value))
+
+async function take(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const files = [...input.files ?? []]
+  busy.value = true
+  message.value = ''
+  for (const file of files) {
+    const failed = await keep(file)
+    if (failed) message.value = `${file.name}: ${failed}`
+  }
+  busy.value = false
+  input.value = ''
+  if (!message.value) caption.value = ''
+}
+
+/** The picture first, then the entry that shows it. Answers what went wrong. */
+async function keep(file: File): Promise<string> {
+  if (!shop.person) return 'say who is at the bench first, at the top right.'
+  const photoId = ulid()
+  try {
+    const response = await fetch(`/api/jobs/${sheet.job.value.id}/photos?id=${photoId}`, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream' }, body: file })
+    const kept = await response.json() as { width: number, height: number, message?: string }
+    if (!response.ok) return kept.message ?? 'it could not be kept.'
+    const outcome = await sheet.log({ kind: 'photo', how: null, body: { photoId, caption: caption.value || null, width: kept.width, height: kept.height } })
+    return outcome.ok ? '' : outcome.message
+  }
+  catch {
+    return 'the bench computer did not answer. Take it again in a moment.'
+  }
+}
+</script>
+
+<template>
+  <div class="photos">
+    <ul v-if="photos.length"><li v-for="p in photos" :key="p.id"><button type="button" :aria-label="`Photo: ${p.body.caption ?? 'without words'}`" @click="big = p.body.photoId"><img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? ''" loading="lazy"></button><span class="note">{{ p.body.caption }}</span></li></ul>
+    <div class="take">
+      <PlainField v-model="caption" label="Words under the photo" class="words" />
+      <label class="btn"><input type="file" accept="image/*" capture="environment" class="sr" :disabled="busy" @change="take">Camera</label>
+      <label class="btn"><input type="file" accept="image/jpeg,image/png,image/webp" multiple class="sr" :disabled="busy" @change="take">From a file</label>
+      <span v-if="busy" class="lab" role="status">Keeping it…</span>
+    </div>
+    <p v-if="message" class="fault" role="alert">{{ message }}</p>
+    <ElDialog :model-value="shown !== undefined" :title="shown?.body.caption ?? 'Photo'" width="min(92vw, 1000px)" @update:model-value="big = null"><img v-if="shown" class="big" :src="`/api/photos/${shown.body.photoId}`" :alt="shown.body.caption ?? ''" :width="shown.body.width" :height="shown.body.height"></ElDialog>
+  </div>
+</template>
+
+<style scoped>
+.photos { display: grid; gap: 10px; } ul { display: flex; flex-wrap: wrap; gap: 10px; } li { width: 132px; display: grid; gap: 3px; }
+li button { border: 1px solid var(--edge); background: var(--sheet-2); padding: 0; border-radius: var(--radius); overflow: hidden; cursor: zoom-in; height: 98px; } li img { width: 100%; height: 100%; object-fit: cover; display: block; }
+.take { display: flex; flex-wrap: wrap; gap: 10px; align-items: end; } .words { flex: 1 1 220px; max-width: 420px; font-style: normal; } label.btn:has(:focus-visible) { outline: 3px solid var(--petrol); outline-offset: 2px; }
+.big { max-width: 100%; height: auto; display: block; }
+</style>

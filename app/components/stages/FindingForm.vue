@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import type { LeakSite } from '#core/job/entries'
+import type { FormName } from '~/composables/useJobSheet'
+import type { FieldsDraft, FindingPlan, PlannedFinding, QuantityDraft } from '~/utils/findingPlans'
+import { blankFields, fieldsBody, fieldsDraft, FINDING_PLANS } from '~/utils/findingPlans'
+
+/** A finding whose form is a list of fields. */
+const props = defineProps<{ name: PlannedFinding }>()
+const emit = defineEmits<{ logged: [] }>()
+const sheet = useSheet()
+const plan: FindingPlan = FINDING_PLANS[props.name]
+const facts = computed(() => sheet.job.value.facts)
+const form = useEntryForm<typeof plan.kind, FieldsDraft>({
+  kind: plan.kind, form: props.name as FormName, counts: plan.counts,
+  blank: () => blankFields(plan),
+  how: d => typeof plan.how === 'function' ? plan.how(d) : plan.how,
+  toBody: d => fieldsBody(plan, d),
+  fromBody: b => fieldsDraft(plan, b),
+})
+const { draft } = form
+const judged = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value))
+const shown = computed(() => plan.fields.filter(f => f.when?.(draft.value, facts.value) ?? true))
+async function submit(): Promise<void> {
+  if (await form.submit()) emit('logged')
+}
+function normal(): void {
+  Object.assign(draft.value, plan.normal?.draft)
+  void submit()
+}
+const text = (key: string) => draft.value[key] as string
+const quantity = (key: string) => draft.value[key] as QuantityDraft
+</script>
+
+<template>
+  <form class="finding" @submit.prevent="submit">
+    <p v-if="plan.intro" class="note">{{ plan.intro }}</p>
+    <template v-for="f in shown" :key="f.key">
+      <ChipGroup v-if="f.type === 'chips'" :model-value="(draft[f.key] as string | null)" :label="f.label" :options="f.options" :needed="f.needed" :swatches="f.swatches" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+      <MultiChips v-else-if="f.type === 'many'" :model-value="(draft[f.key] as string[])" :label="f.label" :options="f.options" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+      <LeakMap v-else-if="f.type === 'leaks'" :model-value="(draft[f.key] as LeakSite[])" :facts="facts" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+      <label v-else-if="f.type === 'switch'" class="switch"><input type="checkbox" :checked="Boolean(draft[f.key])" @change="draft[f.key] = ($event.target as HTMLInputElement).checked"> {{ f.label }}</label>
+      <QuantityField v-else-if="f.type === 'quantity'" v-model:text="quantity(f.key).text" v-model:unit="quantity(f.key).unit" :label="f.label" :units="f.units" :kind="f.kind" :hint="f.hint" :fault="form.faultOf(f.key)" />
+      <PlainField v-else :model-value="text(f.key)" :label="f.label" :area="f.type === 'area' || f.type === 'lines'" :class="{ narrow: f.type === 'figure' }" :suffix="f.type === 'figure' ? f.suffix : undefined" :inputmode="f.type === 'figure' ? 'decimal' : undefined" :hint="f.hint" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+    </template>
+    <VerdictWords :judged="judged" />
+    <FormFoot :label="plan.log" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">
+      <button v-if="plan.normal && !form.touched.value" type="button" class="btn dash" @click="normal">{{ plan.normal.word }}</button>
+      <span v-if="plan.caution" class="lab caution">{{ plan.caution }}</span>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.finding { display: grid; gap: 11px; max-width: 820px; } .narrow { max-width: 280px; } .caution { flex: 1 1 240px; }
+.switch { display: inline-flex; gap: 9px; align-items: center; min-height: 44px; } .switch input { width: 20px; height: 20px; accent-color: var(--petrol); }
+</style>

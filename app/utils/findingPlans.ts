@@ -1,0 +1,206 @@
+import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/entries'
+import type { EngineFacts } from '#core/job/jobFile'
+import type { HowGot } from '#core/job/vocabulary'
+import {
+  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS,
+} from '#core/job/vocabulary'
+
+/** One field of a finding that is plain enough to be described instead of drawn. */
+export type FieldPlan = { key: string, label: string, hint?: string, when?: (draft: FieldsDraft, facts: EngineFacts) => boolean } & (
+  | { type: 'chips', options: Partial<Record<string, string>>, start?: string, needed?: boolean, swatches?: Record<string, string> }
+  | { type: 'many', options: Partial<Record<string, string>> }
+  | { type: 'text' | 'area' | 'lines' }
+  | { type: 'figure', suffix?: string }
+  | { type: 'quantity', units: string[], kind: string }
+  | { type: 'leaks' }
+  | { type: 'switch' }
+)
+export interface QuantityDraft { text: string, unit: string }
+export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | null>
+
+export interface FindingPlan {
+  kind: EntryKind
+  /** what the button says */
+  log: string
+  intro?: string
+  caution?: string
+  how: HowGot | null | ((draft: FieldsDraft) => HowGot)
+  fields: FieldPlan[]
+  /** one touch for a whole check that finds nothing */
+  normal?: { word: string, draft: FieldsDraft }
+  /** counts in the judgement while it is being typed */
+  counts?: boolean
+}
+
+const swatch = { none: '#fff', blue: '#8fa5c4', white: '#f4f4f2', grey: '#a5a5a2', black: '#2a2724' }
+const note: FieldPlan = { type: 'area', key: 'note', label: 'Note' }
+const LOCK_LABELS = Object.fromEntries(Object.entries(LOCK_STEPS).map(([k, v]) => [k, v.label]))
+
+/** Findings whose form follows from a list of fields. */
+export const FINDING_PLANS = {
+  smoke: {
+    kind: 'smoke', log: 'Log the smoke', how: 'by_eye', counts: true,
+    intro: 'Outdoors, exhaust away from people. White can be oil, water or raw fuel: smell it.',
+    caution: 'Exhaust gas kills indoors. Let it run only outside or under a working extractor.',
+    fields: [
+      { type: 'chips', key: 'colour', label: 'Colour', options: SMOKE_COLOURS, swatches: swatch },
+      { type: 'chips', key: 'moment', label: 'When', options: SMOKE_MOMENTS, when: d => d.colour !== 'none' },
+      { type: 'chips', key: 'after', label: 'After what', options: SMOKE_AFTER, when: d => d.colour !== 'none' },
+      { type: 'chips', key: 'smell', label: 'Smells of', options: SMOKE_SMELLS, when: d => d.colour !== 'none' },
+      note,
+    ],
+    normal: { word: 'No smoke', draft: { colour: 'none' } },
+  },
+  leaks: {
+    kind: 'leaks', log: 'Log the leaks', how: 'by_eye', counts: true,
+    caution: 'Hot oil burns. Fuel leaking: shut it off, no sparks, air the room.',
+    fields: [
+      { type: 'chips', key: 'look', label: 'Looked at', options: LEAK_LOOKS, start: 'as_found', needed: true },
+      { type: 'leaks', key: 'sites', label: 'Places' },
+      note,
+    ],
+  },
+  clues: {
+    kind: 'clues', log: 'Log what is seen', how: 'by_eye', counts: true,
+    fields: [
+      { type: 'many', key: 'outside', label: 'Outside', options: OUTSIDE_CLUES },
+      { type: 'many', key: 'hands', label: 'Earlier hands', options: EARLIER_HANDS },
+      note,
+    ],
+    normal: { word: 'Nothing to see', draft: {} },
+  },
+  lock_step: {
+    kind: 'lock_step', log: 'Log this step', how: 'by_feel', counts: false,
+    intro: 'In this order. The plug comes out before anything turns it, even when there is no oil: fuel may spray, no sparks, rags ready. Nothing is forced.',
+    fields: [
+      { type: 'chips', key: 'step', label: 'Step', options: LOCK_LABELS },
+      { type: 'chips', key: 'result', label: 'Then', options: LOCK_RESULTS },
+      note,
+    ],
+  },
+  oil_use: {
+    kind: 'oil_use', log: 'Log the oil used', how: 'claimed', counts: true,
+    intro: 'What was topped up, over how much running: from the owner\'s memory or the machine\'s book.',
+    fields: [
+      { type: 'quantity', key: 'topped', label: 'Topped up', units: ['mL', 'L', 'US_floz'], kind: 'volume' },
+      { type: 'figure', key: 'over', label: 'Over a running time or distance of' },
+      { type: 'chips', key: 'unit', label: 'In', options: { h: 'hours', km: 'km' }, start: 'h', needed: true },
+      { type: 'figure', key: 'perWeek', label: 'It runs in a week', hint: 'Then this says on which day it reaches the low mark.' },
+      note,
+    ],
+  },
+  oil_kind: {
+    kind: 'oil_kind', log: 'Log the oil', how: null, counts: true,
+    intro: 'The label against what this engine asks. Which brand is nobody\'s business here.',
+    fields: [
+      { type: 'chips', key: 'what', label: 'It is', options: OIL_KINDS },
+      { type: 'text', key: 'grade', label: 'Grade and ratings, as on the label' },
+      { type: 'chips', key: 'wetClutch', label: 'Wet clutch', options: RATED, start: 'unknown', needed: true, when: (_, f) => f.cycle === 'four' },
+      { type: 'chips', key: 'antiWear', label: 'Anti-wear', options: RATED, start: 'unknown', needed: true, when: (_, f) => f.cycle === 'four' },
+      { type: 'text', key: 'reason', label: 'Why this one' },
+    ],
+  },
+  lash: {
+    kind: 'lash', log: 'Log the lash', how: 'measured', counts: true,
+    intro: 'Cold, top of compression, both valves shut. Read and write it down before anything is turned; after setting, lock and read again.',
+    fields: [
+      { type: 'chips', key: 'state', label: 'Read', options: LASH_STATES, start: 'as_found', needed: true },
+      { type: 'quantity', key: 'inlet', label: 'Inlet', units: ['mm', 'thou'], kind: 'length' },
+      { type: 'quantity', key: 'exhaust', label: 'Exhaust', units: ['mm', 'thou'], kind: 'length', hint: 'Nothing at all is 0.' },
+      { type: 'chips', key: 'rockers', label: 'Rockers', options: ROCKERS, start: 'not_tried', needed: true },
+      note,
+    ],
+  },
+  modification: {
+    kind: 'modification', log: 'Log the change', how: null, counts: false,
+    fields: [
+      { type: 'chips', key: 'what', label: 'Changed', options: MODIFICATION_LABELS },
+      { type: 'text', key: 'text', label: 'What exactly' },
+      { type: 'text', key: 'why', label: 'Why was it done?', hint: 'The reason is a finding.' },
+      { type: 'chips', key: 'state', label: 'Now', options: MODIFICATION_STATES, start: 'in_place', needed: true },
+    ],
+  },
+  inventory: {
+    kind: 'inventory', log: 'Log what is in the box', how: null, counts: false,
+    fields: [
+      { type: 'lines', key: 'here', label: 'Here, one thing a line' },
+      { type: 'lines', key: 'missing', label: 'Missing, one thing a line' },
+      { type: 'text', key: 'from', label: 'Who took it apart', hint: 'What they found is a claim: log it as one.' },
+    ],
+  },
+  event: {
+    kind: 'event', log: 'Log it', how: null, counts: false,
+    fields: [{ type: 'chips', key: 'what', label: 'It', options: EVENTS }, { type: 'text', key: 'when', label: 'When' }, note],
+  },
+  evidence: {
+    kind: 'evidence', log: 'Keep it as evidence', how: null, counts: false,
+    intro: 'Foreign matter and missing pieces stay open until somebody can say what they are. Bag it, label it, photograph it.',
+    fields: [
+      { type: 'text', key: 'what', label: 'What it is' },
+      { type: 'text', key: 'where', label: 'Where it was found, or is missing from' },
+      { type: 'switch', key: 'missing', label: 'It is a piece that is missing' },
+      { type: 'text', key: 'explained', label: 'Explanation', hint: 'Empty: stays open.' },
+    ],
+  },
+  refused: {
+    kind: 'refused', log: 'Log the refusal', how: null, counts: false,
+    fields: [
+      { type: 'text', key: 'what', label: 'Work that was refused' },
+      { type: 'text', key: 'risk', label: 'What it risks, as the owner was told' },
+      { type: 'text', key: 'by', label: 'Who refused it' },
+    ],
+  },
+} as const satisfies Record<string, FindingPlan>
+export type PlannedFinding = keyof typeof FINDING_PLANS
+
+export function blankFields(plan: FindingPlan): FieldsDraft {
+  return Object.fromEntries(plan.fields.map((f): [string, FieldsDraft[string]] => [f.key, blankField(f)]))
+}
+
+function blankField(f: FieldPlan): FieldsDraft[string] {
+  switch (f.type) {
+    case 'chips': return f.start ?? null
+    case 'many': return []
+    case 'leaks': return []
+    case 'switch': return false
+    case 'quantity': return { text: '', unit: rememberedUnit(f.kind, f.units) }
+    default: return ''
+  }
+}
+
+/** The unit that was used last for figures of this kind, where the field offers it. */
+function rememberedUnit(kind: string, units: string[]): string {
+  const used = localStorage.getItem(`remedium:unit:${kind}`) ?? ''
+  return units.includes(used) ? used : units[0] ?? ''
+}
+
+/** What a form holds as the body of its entry. What can't be read as a figure goes as it was typed: the answer then names the field. */
+export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryKind] {
+  return Object.fromEntries(plan.fields.map(f => [f.key, fieldBody(f, draft[f.key] ?? blankField(f))])) as unknown as BodyOf[EntryKind]
+}
+
+function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
+  switch (f.type) {
+    case 'figure': return sendable(figure(value as string), value as string)
+    case 'quantity': {
+      const { text, unit } = value as QuantityDraft
+      return text.trim() ? { value: sendable(figure(text), text), unit } : null
+    }
+    case 'lines': return (value as string).split('\n').map(line => line.trim()).filter(Boolean)
+    case 'text':
+    case 'area': return (value as string) || null
+    default: return value
+  }
+}
+
+export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft {
+  const of = body as unknown as Record<string, unknown>
+  return Object.fromEntries(plan.fields.map((f): [string, FieldsDraft[string]] => {
+    const value = of[f.key]
+    if (f.type === 'figure') return [f.key, figureText(value as number | null)]
+    if (f.type === 'quantity') return [f.key, value ? { text: String((value as Quantity).value), unit: (value as Quantity).unit } : { text: '', unit: rememberedUnit(f.kind, f.units) }]
+    if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
+    if (f.type === 'text' || f.type === 'area') return [f.key, (value as string | null) ?? '']
+    return [f.key, value as FieldsDraft[string]]
+  }))
+}

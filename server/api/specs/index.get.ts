@@ -1,0 +1,3 @@
+import { sheetLines } from '../../db/sheets'
+
+export default answer(() => sheetLines(useDb()))
