@@ -25,6 +25,7 @@ import { judgeMix } from './mix/judgeMix'
 import type { OilJudgement } from './oil/judgeOil'
 import { judgeOil } from './oil/judgeOil'
 import { judgeOilUse } from './oil/judgeOilUse'
+import { judgeOilChange } from './oil/oilRhythm'
 import { judgeOilKind } from './oil/oilFits'
 import { judgeLash } from './wear/judgeLash'
 import type { DecisionView } from './verdict/verdict'
@@ -85,6 +86,7 @@ export function assess(file: JobFile): Assessment {
   const locks = of('lock_step', judgeLockStep)
   const uses = of('oil_use', judgeOilUse)
   const kinds = of('oil_kind', judgeOilKind)
+  const oilChanges = of('oil_change', judgeOilChange)
   const events = of('event', judgeEvent)
   const changes = of('modification', judgeModification)
   const evidence = of('evidence', judgeEvidence)
@@ -94,8 +96,8 @@ export function assess(file: JobFile): Assessment {
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...events, ...changes, ...evidence].sort((a, b) => placeOf(a) - placeOf(b))
-  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), ...events, ...changes, ...evidence].filter(j => j !== undefined)
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence].sort((a, b) => placeOf(a) - placeOf(b))
+  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
   const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')

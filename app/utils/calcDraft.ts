@@ -31,7 +31,7 @@ export function blankDraft(s: InputSchema): CalcDraft {
   switch (shapeOf(s)) {
     case 'object': return Object.fromEntries(Object.entries(s.properties ?? {}).map(([k, v]) => [k, blankDraft(v)]))
     case 'objects': return [blankDraft(s.items ?? {})]
-    case 'quantity': return { text: '', unit: BASE[s.description ?? ''] ?? s.description ?? '' }
+    case 'quantity': return { text: '', unit: localStorage.getItem(`remedium:unit:calc-${s.description}`) ?? BASE[s.description ?? ''] ?? s.description ?? '' }
     default: return ''
   }
 }

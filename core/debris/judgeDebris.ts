@@ -6,7 +6,7 @@ import type { Judgement, Mark, Stop } from '../judgement'
 import { specFor } from '../spec/specValue'
 import { debrisGrowth } from './debrisGrowth'
 import { debrisScore } from './debrisScore'
-import type { DebrisAmount, DebrisState } from './debrisTables'
+import type { DebrisAmount, DebrisMaterial, DebrisState } from './debrisTables'
 
 export interface DebrisJudgement extends Judgement { score: number, state: DebrisState, sources: string[], stops: Stop[] }
 
@@ -32,6 +32,8 @@ const BREAK_IN_H = 10
 const NEXT_STATE: Record<DebrisState, DebrisState> = { normal: 'watch', watch: 'investigate', investigate: 'stop', stop: 'stop' }
 const GROWTH_WORDS: Record<string, string> = { steady: 'steady', rising: 'rising', rising_fast: 'rising fast' }
 const CONTROL_WORDS = { same: 'A sound engine or an unused filter shows the same: not a finding by itself.', more: 'More than the control shows: it comes from this engine.', less: 'Less than the control shows.' } as const
+/** What a magnet does with a material; absent where it tells nothing. */
+const MAGNETIC: Partial<Record<DebrisMaterial, boolean>> = { iron_paste: true, iron_chips: true, bearing_flake: true, aluminium: false, bronze: false, babbitt: false, friction_fibre: false, carbon: false, sealant: false, plastic: false }
 /** Area that an amount covers on the tray, mm²: only ratios of these are used. Shop judgement. */
 const AREA_MM2: Record<DebrisAmount, number> = { none: 0, trace: 2, some: 15, much: 80, mass: 300 }
 /** Rate up to which a sample is steady whatever came before, mm² an hour. Shop judgement. */
@@ -66,6 +68,7 @@ export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: En
   if (body.control !== 'none') details.push(CONTROL_WORDS[body.control])
   else if (body.hoursSinceRebuild !== null && body.hoursSinceRebuild < BREAK_IN_H && scored.state !== 'normal') details.push('It is still bedding in and there is no control beside it: what is wear and what is bedding in can\'t be told apart yet.')
   if (body.hoursSinceOil === null) details.push('Hours on this oil are not known: taken as one interval.')
+  for (const i of body.items) if (i.magnet && MAGNETIC[i.material] !== undefined && MAGNETIC[i.material] !== (i.magnet === 'takes')) details.push(`Written down as ${MATERIAL_WORDS[i.material].toLowerCase()}, but the magnet ${i.magnet} it: look again what it is.`)
   if (body.place === 'filter_clean') details.push('Found on the clean side: whatever it is could reach the bearings.')
   if (body.place === 'jet') details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')
   const found = body.items.filter(i => i.amount !== 'none').map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`)

@@ -40,6 +40,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'lock_step': return { title: 'Locked', text: withNote(`${LOCK_STEPS[entry.body.step].label.toLowerCase()}: ${LOCK_RESULTS[entry.body.result].toLowerCase()}`, entry.body.note) }
     case 'oil_use': return { title: 'Oil used', text: withNote(`${read(entry.body.topped, policy.volumeUnit)} over ${entry.body.over} ${entry.body.unit}${entry.body.perWeek === null ? '' : `, runs ${entry.body.perWeek} ${entry.body.unit} a week`}`, entry.body.note) }
     case 'oil_kind': return { title: 'Kind of oil', text: [OIL_KINDS[entry.body.what].toLowerCase(), entry.body.grade, `wet-clutch rating: ${entry.body.wetClutch}`, `anti-wear: ${entry.body.antiWear}`, entry.body.reason].filter(Boolean).join(', ') }
+    case 'oil_change': return { title: 'Oil changed', text: [entry.body.amount && read(entry.body.amount, policy.volumeUnit), entry.body.oil, entry.body.filter && 'filter too', entry.body.atHours !== null && `at ${entry.body.atHours} h`].filter(Boolean).join(', ') || 'all of it' }
     case 'evidence': return { title: entry.body.missing ? 'Missing piece' : 'Evidence', text: `${entry.body.what}, ${entry.body.where}; ${entry.body.explained ? `explained: ${entry.body.explained}` : 'open'}` }
     case 'photo': return { title: 'Photo', text: entry.body.caption ?? 'without words' }
     case 'refused': return { title: 'Refused', text: `${entry.body.what}${entry.body.by ? `, by ${entry.body.by}` : ''}. Risk: ${entry.body.risk}` }
@@ -67,7 +68,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     }
     case 'crankcase': return { title: 'Crankcase', text: withNote(`${quantityText(entry.body.start.value, entry.body.start.unit)} to ${quantityText(entry.body.end.value, entry.body.end.unit)} in ${entry.body.seconds} s`, entry.body.note) }
     case 'debris': {
-      const items = entry.body.items.map(i => `${MATERIAL_WORDS[i.material].toLowerCase()}, ${AMOUNT_WORDS[i.amount].toLowerCase()}${i.largestUm === null ? '' : `, largest ${quantityText(i.largestUm / 1000, 'mm').replace(/\.?0+ /, ' ')}`}`)
+      const items = entry.body.items.map(i => `${MATERIAL_WORDS[i.material].toLowerCase()}, ${AMOUNT_WORDS[i.amount].toLowerCase()}${i.magnet ? `, the magnet ${i.magnet} it` : ''}${i.largestUm === null ? '' : `, largest ${quantityText(i.largestUm / 1000, 'mm').replace(/\.?0+ /, ' ')}`}`)
       const hours = entry.body.hoursSinceOil === null ? 'hours on the oil not known' : `${entry.body.hoursSinceOil} h on the oil`
       return { title: 'Debris', text: withNote(`${DEBRIS_PLACES[entry.body.place]}: ${items.join('; ') || 'nothing found'}; ${hours}`, entry.body.note) }
     }

@@ -33,6 +33,8 @@ export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<ty
 export interface OilUseBody { topped: Quantity, over: number, unit: 'h' | 'km', perWeek: number | null, note: string | null }
 /** The oil on the shelf or in the engine, against what the engine asks. */
 export interface OilKindBody { what: KeyOf<typeof OIL_KINDS>, grade: string | null, wetClutch: KeyOf<typeof RATED>, antiWear: KeyOf<typeof RATED>, reason: string | null }
+/** All of the oil changed; `atHours` where it was not on the day of this visit. */
+export interface OilChangeBody { amount: Quantity | null, oil: string | null, filter: boolean, atHours: number | null }
 export interface EventBody { what: KeyOf<typeof EVENTS>, when: string | null, note: string | null }
 /** Foreign matter or a missing fragment: kept, and open until it is explained. */
 export interface EvidenceBody { what: string, where: string, missing: boolean, explained: string | null }
@@ -97,9 +99,11 @@ export interface CompressionBody {
 export interface LeakDownBody { regulator: Quantity, cylinder: Quantity, orificeMm: number, heard: HeardPlace[], note: string | null }
 /** A two-stroke crankcase under pressure, or vacuum as a negative figure. */
 export interface CrankcaseBody { start: Quantity, end: Quantity, seconds: number, note: string | null }
+/** What a magnet does with it, where somebody tried. */
+export type MagnetItem = DebrisItem & { magnet?: 'takes' | 'leaves' | null }
 export interface DebrisBody {
   place: KeyOf<typeof DEBRIS_PLACES>
-  items: DebrisItem[]
+  items: MagnetItem[]
   hoursSinceOil: number | null
   hoursSinceRebuild: number | null
   /** beside a sound engine or an unused filter */
@@ -167,6 +171,7 @@ export interface BodyOf {
   lock_step: LockStepBody
   oil_use: OilUseBody
   oil_kind: OilKindBody
+  oil_change: OilChangeBody
   evidence: EvidenceBody
   photo: PhotoBody
   refused: RefusedBody

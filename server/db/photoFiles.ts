@@ -9,7 +9,7 @@ export type PhotoSize = keyof typeof SIDE
 export const LARGEST_PHOTO = 30 * 1024 * 1024
 
 /** Photos lie in their own folder beside the database. */
-const fileOf = (dataDir: string, id: string, size: PhotoSize): string => join(dataDir, 'photos', `${id}${size === 'small' ? '-small' : ''}.jpg`)
+export const photoFile = (dataDir: string, id: string, size: PhotoSize = 'full'): string => join(dataDir, 'photos', `${id}${size === 'small' ? '-small' : ''}.jpg`)
 
 /**
  * Turns a picture upright, makes it small enough to keep, takes out everything but the picture (place and camera with it),
@@ -22,8 +22,8 @@ export async function keepPhoto(dataDir: string, id: string, bytes: Buffer): Pro
     const upright = sharp(bytes, { limitInputPixels: 120e6, failOn: 'error' }).rotate()
     const full = await upright.clone().resize(SIDE.full, SIDE.full, { fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 82 }).toBuffer({ resolveWithObject: true })
     const small = await upright.clone().resize(SIDE.small, SIDE.small, { fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 76 }).toBuffer()
-    writeWhole(fileOf(dataDir, id, 'small'), small)
-    writeWhole(fileOf(dataDir, id, 'full'), full.data)
+    writeWhole(photoFile(dataDir, id, 'small'), small)
+    writeWhole(photoFile(dataDir, id, 'full'), full.data)
     return { width: full.info.width, height: full.info.height, bytes: full.data.length }
   }
   catch (error) {
@@ -47,7 +47,7 @@ function writeWhole(file: string, data: Buffer): void {
 }
 
 export function readPhoto(dataDir: string, id: string, size: PhotoSize): Buffer {
-  const file = fileOf(dataDir, id, size)
+  const file = photoFile(dataDir, id, size)
   if (!existsSync(file)) throw new Refusal(404, 'The picture is on record, but its file is gone from the photos folder.')
   return readFileSync(file)
 }

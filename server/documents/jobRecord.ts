@@ -6,6 +6,8 @@ import { ofKind } from '#core/job/entries'
 import { describe } from '#core/job/describe'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { BORE, CLAIM_STATES, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
+import { basisWords } from '#core/job/basis'
+import { careText } from '#core/oil/careText'
 import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
@@ -13,7 +15,7 @@ import { meterText } from '../db/machines'
 import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
 
 /** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
-export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
+export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date, picture: (photoId: string) => Buffer | null = () => null) {
   const assessment = assess(fileOf(view, policy))
   const standing = new Set(assessment.inForce)
   const inForce = view.entries.filter(e => standing.has(e.id))
@@ -21,7 +23,8 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   const { decision, approved, stops } = assessment
   const tag = `T ${view.number}`
   const facts = [MACHINE_KINDS[view.machine.kind].label, CYCLES[view.facts.cycle], view.facts.displacementCc && `${view.facts.displacementCc} cc`, `oiling: ${OILING[view.facts.oiling]}`, `bore: ${BORE[view.facts.bore]}`, meterText(view.machine)].filter(Boolean)
-  const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'terms')]
+  const file = fileOf(view, policy)
+  const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'meter'), ...ofKind(inForce, 'inventory'), ...ofKind(inForce, 'terms')]
   const checks = ofKind(inForce, 'claim_check').reverse()
   const notes = ofKind(inForce, 'note')
 
@@ -39,6 +42,9 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       ...options(),
       ...agreement(),
       ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
+      ...section('Refused or put off, and what it risks', ofKind(inForce, 'refused').map(e => describe(e, policy).text)),
+      ...section('Care', careText(file)),
+      ...photos(),
       ...section('Handed back', ofKind(inForce, 'hand_back').map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`)),
       ...log(),
       rule(),
@@ -60,7 +66,17 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
         { text: entry?.how ? HOW_GOT[entry.how] : '', color: SECOND, fontSize: 9 },
       ]
     })
-    return [heading('What was found'), { table: { widths: [62, '*', 60], body: rows }, layout: TABLE_LAYOUT }]
+    return [heading('What was found'), { table: { widths: [62, '*', 60], body: rows }, layout: TABLE_LAYOUT }, { text: basisWords(assessment.basis), fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] }]
+  }
+
+  /** Pictures two in a row, with their words. */
+  function photos(): unknown[] {
+    const kept = ofKind(inForce, 'photo').flatMap((e) => {
+      const data = picture(e.body.photoId)
+      return data ? [{ stack: [{ image: `data:image/jpeg;base64,${data.toString('base64')}`, fit: [240, 180] }, { text: printable(e.body.caption ?? ''), fontSize: 9, color: SECOND }], margin: [0, 0, 0, 6] }] : []
+    })
+    const rows = Array.from({ length: Math.ceil(kept.length / 2) }, (_, i) => ({ columns: kept.slice(2 * i, 2 * i + 2), columnGap: 14 }))
+    return rows.length ? [heading('Photos'), ...rows] : []
   }
 
   function options(): unknown[] {

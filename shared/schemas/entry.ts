@@ -51,6 +51,7 @@ export const estimateLine = z.strictObject({
 })
 
 export const debrisItem = z.strictObject({
+  magnet: nullable(z.enum(['takes', 'leaves'], { error: 'Say whether the magnet takes it or leaves it.' })),
   material: z.enum(DEBRIS_MATERIALS, { error: 'Say what it is made of, or “can\'t tell”.' }),
   amount: z.enum(DEBRIS_AMOUNTS, { error: 'Say how much there is.' }),
   largestUm: nullable(z.number({ error: 'Largest piece: type a size.' }).min(1, 'Largest piece must be at least 0.001 mm.').max(50000, 'Largest piece can\'t be more than 50 mm.')),
@@ -104,6 +105,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     .refine(l => l.result !== 'liquid' || l.step === 'plug_out', { path: ['result'], message: 'Liquid comes out only with the plug out.' }),
   oil_use: z.strictObject({ topped: volume('Topped up').refine(q => q.value > 0, { path: ['value'], message: 'Topped up must be more than nothing.' }), over: figureIn('Over', 0.1, 100000, ''), unit: z.enum(['h', 'km'], { error: 'Over: choose hours or km.' }), perWeek: nullable(figureIn('Use in a week', 0.1, 20000, '')), note: longText('Note') }),
   oil_kind: z.strictObject({ what: keyOf(OIL_KINDS, 'Kind of oil'), grade: optionalText('Grade', 60), wetClutch: keyOf(RATED, 'Wet-clutch rating'), antiWear: keyOf(RATED, 'Anti-wear additive'), reason: optionalText('Why this oil', 300) }),
+  oil_change: z.strictObject({ amount: nullable(volume('Filled')), oil: optionalText('Oil', 120), filter: z.boolean(), atHours: nullable(figureIn('Running time', 0, 100000, 'h')) }),
   evidence: z.strictObject({ what: shortText('What it is', 300), where: shortText('Where it was found', 200), missing: z.boolean(), explained: optionalText('Explanation', 1000) }),
   photo: z.strictObject({ photoId: idText('Photo'), caption: optionalText('Words under the photo', 300), width: z.number().int().min(1).max(20000), height: z.number().int().min(1).max(20000) }),
   refused: z.strictObject({ what: shortText('Work that was refused', 300), risk: shortText('What it risks', 500), by: optionalText('Who refused', 120) }),

@@ -110,7 +110,7 @@ test('what is made safe is ticked whole, and asked for again after a connection'
   await safe.getByText('Plug lead off and earthed').click()
   await safe.getByRole('button', { name: 'Made safe' }).click()
   await expect(safe.locator('.fault')).toContainText('Tick every step')
-  for (const word of ['Battery earth off', 'Fuel shut', 'Blade, belt', 'Stable on the bench']) await safe.getByText(word).click()
+  for (const word of ['Battery earth off', 'Fuel shut or clamped', 'Blade, belt', 'Stable on the bench']) await safe.getByText(word).click()
   await safe.getByRole('button', { name: 'Made safe' }).click()
   await expect(safe).toContainText('Made safe')
   await safe.getByRole('button', { name: 'Something was connected again' }).click()

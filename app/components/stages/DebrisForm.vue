@@ -4,10 +4,10 @@ import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
 import type { DebrisBody } from '#core/job/entries'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/job/vocabulary'
 
-interface ItemDraft { material: DebrisMaterial | '', amount: DebrisAmount | '', mm: string }
+interface ItemDraft { material: DebrisMaterial | '', amount: DebrisAmount | '', mm: string, magnet: 'takes' | 'leaves' | '' }
 interface Draft { place: DebrisBody['place'] | null, items: ItemDraft[], hoursSinceOil: string, hoursSinceRebuild: string, control: DebrisBody['control'], note: string }
 const sheet = useSheet()
-const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '' })
+const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '', magnet: '' })
 const form = useEntryForm<'debris', Draft>({
   kind: 'debris',
   form: 'debris',
@@ -15,12 +15,12 @@ const form = useEntryForm<'debris', Draft>({
   how: () => 'by_eye',
   toBody: d => ({
     place: d.place as DebrisBody['place'],
-    items: d.items.filter(i => i.material || i.amount || i.mm).map(i => ({ material: i.material as DebrisMaterial, amount: i.amount as DebrisAmount, largestUm: micrometres(i.mm) })),
+    items: d.items.filter(i => i.material || i.amount || i.mm).map(i => ({ material: i.material as DebrisMaterial, amount: i.amount as DebrisAmount, largestUm: micrometres(i.mm), magnet: i.magnet || null })),
     hoursSinceOil: sendable(figure(d.hoursSinceOil), d.hoursSinceOil) as number | null,
     hoursSinceRebuild: sendable(figure(d.hoursSinceRebuild), d.hoursSinceRebuild) as number | null,
     control: d.control ?? 'none', note: d.note || null,
   }),
-  fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000) })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), control: b.control, note: b.note ?? '' }),
+  fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000), magnet: i.magnet ?? '' as const })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), control: b.control, note: b.note ?? '' }),
 })
 const { draft } = form
 function micrometres(mm: string): number | null {
@@ -47,6 +47,7 @@ const itemFault = (i: number): string => form.faults.value.find(f => f.field.sta
           <PickField v-model="item.material" label="Made of" :options="MATERIAL_WORDS" empty="choose" />
           <PickField v-model="item.amount" label="How much" :options="AMOUNT_WORDS" empty="choose" />
           <PlainField v-model="item.mm" label="Largest" suffix="mm" inputmode="decimal" />
+          <PickField v-model="item.magnet" label="Magnet" :options="{ takes: 'takes it', leaves: 'leaves it' }" empty="not tried" />
           <button v-if="draft.items.length > 1" type="button" class="link" @click="draft.items.splice(i, 1)">Take out</button>
           <p v-if="itemFault(i)" class="fault wide">{{ itemFault(i) }}</p>
         </fieldset>
@@ -71,7 +72,7 @@ const itemFault = (i: number): string => form.faults.value.find(f => f.field.sta
 .debris { display: grid; gap: 12px; }
 .two { display: grid; grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr); gap: 20px; align-items: start; }
 .items { display: grid; gap: 10px; justify-items: start; }
-.item { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 104px; gap: 6px 8px; width: 100%; align-items: start; }
+.item { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr); gap: 6px 8px; width: 100%; align-items: start; }
 .item .link { justify-self: start; padding-left: 0; }
 .wide { grid-column: 1 / -1; }
 figure { display: grid; gap: 6px; }

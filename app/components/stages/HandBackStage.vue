@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { latest } from '#core/job/entries'
+import { latest, ofKind } from '#core/job/entries'
+import { careText } from '#core/oil/careText'
 
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
@@ -12,6 +13,8 @@ const form = useEntryForm<'hand_back', { to: string, words: string }>({
   fromBody: b => ({ to: b.to, words: b.words ?? '' }),
 })
 const { draft } = form
+const refused = computed(() => ofKind(sheet.inForce.value, 'refused'))
+const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind, facts: sheet.job.value.facts, spec: sheet.job.value.spec, fill: sheet.job.value.fill, policy: sheet.policy.value }))
 </script>
 
 <template>
@@ -20,6 +23,12 @@ const { draft } = form
       <h2>The record</h2>
       <p>Complaint, findings with how each was got, the ways to go with their figures, what was agreed and the whole log, ready to print and sign.</p>
       <p class="acts"><a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener">Print the record, PDF</a></p>
+    </section>
+    <section class="block"><h2>For the owner to know</h2><ul class="care"><li v-for="line in care" :key="line">{{ line }}</li></ul></section>
+    <section class="block">
+      <h2>Refused or put off <span class="lab">shown again at the next visit</span></h2>
+      <ul v-if="refused.length"><li v-for="r in refused" :key="r.id">{{ r.body.what }}. <span class="near">Risk: {{ r.body.risk }}</span> <button type="button" class="link" @click="sheet.correct(r)">Correct</button></li></ul>
+      <FindingForm name="refused" />
     </section>
     <section class="block">
       <h2>{{ done && !form.correcting.value ? 'Handed back' : 'Hand it back' }}</h2>
@@ -40,5 +49,6 @@ const { draft } = form
 <style scoped>
 .first { border-top: 0; padding-top: 0; display: grid; gap: 10px; }
 .form { display: grid; gap: 12px; max-width: 640px; }
+.care li { padding: 2px 0; }
 .owed li { padding: 4px 0; font-weight: 500; }
 </style>

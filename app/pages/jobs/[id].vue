@@ -21,7 +21,7 @@ const shop = useShopStore()
 const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium' })
-const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }, { form: 'lock_step', label: 'Locked' }, { form: 'plug', label: 'Plug' }, { form: 'air_filter', label: 'Air filter' }, { form: 'clues', label: 'Outside' }, { form: 'leaks', label: 'Leaks' }, { form: 'smoke', label: 'Smoke' }, { form: 'oil_use', label: 'Oil used' }, { form: 'oil_kind', label: 'Kind of oil' }]
+const LOOKS: { form: FormName, label: string }[] = [{ form: 'oil', label: 'Oil' }, { form: 'mix', label: 'Mix' }, { form: 'fuel', label: 'Fuel in the oil' }, { form: 'turn_over', label: 'Turns over' }, { form: 'lock_step', label: 'Locked' }, { form: 'plug', label: 'Plug' }, { form: 'air_filter', label: 'Air filter' }, { form: 'clues', label: 'Outside' }, { form: 'leaks', label: 'Leaks' }, { form: 'smoke', label: 'Smoke' }, { form: 'oil_use', label: 'Uses oil' }, { form: 'oil_kind', label: 'Kind of oil' }]
 const PLANNED = new Set<string>(Object.keys(FINDING_PLANS))
 const planned = (form: FormName | null | undefined): PlannedFinding | null => form && PLANNED.has(form) ? form as PlannedFinding : null
 const locked = computed(() => sheet && (latest(sheet.inForce.value, 'turn_over')?.body.feel === 'locked' || latest(sheet.inForce.value, 'lock_step')))
@@ -111,6 +111,10 @@ onMounted(() => { ready.value = true })
         </template>
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />
+        <template v-else-if="stage === 'build'">
+          <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
+          <section v-if="hasSump(sheet.job.value.facts)" class="block more"><h2>Oil change</h2><FindingForm name="oil_change" /></section>
+        </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
         <StageMarks v-if="stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
         <JobLog />
@@ -131,6 +135,7 @@ onMounted(() => { ready.value = true })
 .body > :deep(.rail) { align-self: stretch; }
 .logged { display: flex; gap: 10px 16px; align-items: center; justify-content: space-between; background: var(--good-wash); border-left: 4px solid var(--good); padding: 6px 8px 6px 12px; margin-bottom: 12px; overflow-wrap: anywhere; }
 .looks { display: flex; flex-wrap: wrap; gap: 6px; margin-bottom: 14px; align-items: center; }
+.more { margin-top: 18px; }
 .looks .on { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); font-weight: 600; }
 @media (max-width: 1180px) { .body { grid-template-columns: 132px minmax(0, 1fr) 300px; } .desk { padding: 14px 14px 30px; } }
 @media (max-width: 1000px) { .body { grid-template-columns: minmax(0, 1fr); } .desk { min-height: 0; } }

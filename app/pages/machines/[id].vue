@@ -6,7 +6,7 @@ import { PRE_DELIVERY } from '#core/oil/careText'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Customer, JobLine, Machine, SheetLine } from '#shared/types/records'
 
-interface View { machine: Machine, facts: EngineFacts, spec: SpecValue[], sheet: { id: string, name: string }, customer: Customer, jobs: JobLine[], visits: (Visit & { id: string })[], care: string[], tilt: TiltGuide }
+interface View { machine: Machine, facts: EngineFacts, spec: SpecValue[], sheet: { id: string, name: string }, customer: Customer, jobs: JobLine[], visits: (Visit & { id: string })[], care: string[], rhythm: string[], tilt: TiltGuide }
 definePageMeta({ key: route => route.path })
 const shop = useShopStore()
 const id = String(useRoute().params.id)
@@ -60,7 +60,7 @@ async function save(): Promise<void> {
     <template v-if="view && draft">
       <div class="pagehead"><div><h1>{{ view.machine.name }}</h1><span class="lab">{{ MACHINE_KINDS[view.machine.kind].label }} · {{ view.customer.name }}</span></div><NuxtLink :to="`/jobs/new?machine=${id}`" class="btn go">Book it in again</NuxtLink></div>
       <section class="block"><h2>Its jobs</h2><ul><JobLineRow v-for="j in view.jobs" :key="j.id" :line="j" :currency="shop.policy.currency" /></ul></section>
-      <section v-if="view.visits.length" class="block"><h2>What it carries</h2><EarlierVisits :visits="view.visits" carried /></section>
+      <section v-if="view.visits.length" class="block"><h2>What it carries</h2><p v-for="line in view.rhythm" :key="line">{{ line }}</p><EarlierVisits :visits="view.visits" carried /></section>
       <section class="block two">
         <div><h2>Care, for the owner</h2><ul class="plain"><li v-for="line in view.care" :key="line">{{ line }}</li></ul><details><summary class="lab">Before a new one goes out</summary><ul class="plain"><li v-for="line in PRE_DELIVERY" :key="line">{{ line }}</li></ul></details></div>
         <div><h2>Which way up</h2><TiltWords :guide="view.tilt" /></div>

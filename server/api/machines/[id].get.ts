@@ -1,4 +1,5 @@
 import { careText } from '#core/oil/careText'
+import { oilRhythm, rhythmWords } from '#core/oil/oilRhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
 import { jobsOfMachine, visitsOf } from '../../db/jobs'
@@ -8,12 +9,16 @@ import { policyOf } from '../../db/shop'
 export default answer((event) => {
   const machine = machineOf(useDb(), routeId(event))
   const { facts, spec, fill, sheetId, sheetName } = engineOf(useDb(), machine.id)
+  const visits = visitsOf(useDb(), machine.id)
+  const [last, ...before] = [...visits].reverse()
+  const file = { machineKind: machine.kind, facts, spec, fill, entries: last?.entries ?? [], history: before.reverse(), policy: policyOf(useDb()) }
   return {
     machine, facts, spec, fill, sheet: { id: sheetId, name: sheetName },
     customer: customerOf(useDb(), machine.customerId),
     jobs: jobsOfMachine(useDb(), machine.id).map(j => jobLine(useDb(), j.id)),
-    visits: visitsOf(useDb(), machine.id),
-    care: careText({ machineKind: machine.kind, facts, spec, fill, policy: policyOf(useDb()) }),
+    visits,
+    care: careText(file),
+    rhythm: rhythmWords(oilRhythm(file, file.entries)),
     tilt: tiltGuide(machine.kind, facts),
   }
 })

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { expectedFromSheet } from '#core/compression/expectedFromSheet'
-import type { Entry } from '#core/job/entries'
+import type { Entry, EntryOf } from '#core/job/entries'
 import { judgeDebris } from '#core/debris/judgeDebris'
-import type { EntryOf } from '#core/job/entries'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
 
 const GEOMETRY = [figureOf('compression_ratio', 9.2, 'ratio'), figureOf('bore', 67, 'mm'), figureOf('stroke', 70.6, 'mm'), figureOf('rod_length', 128, 'mm'), figureOf('inlet_closes', 48, 'deg')]
@@ -80,5 +79,11 @@ describe('debris beside earlier samples', () => {
     const glitter = (control: 'none' | 'same') => judgeDebris(sample('much', 5, { items: [{ material: 'aluminium', amount: 'some', largestUm: 200 }], hoursSinceRebuild: 4, control }), file([])).details.join(' ')
     expect(glitter('none')).toContain('can\'t be told apart yet')
     expect(glitter('same')).toContain('not a finding by itself')
+  })
+  it('doubts what the magnet contradicts', () => {
+    const item = (material: 'aluminium' | 'iron_chips', magnet: 'takes' | 'leaves') => judgeDebris(sample('some', 40, { items: [{ material, amount: 'some', largestUm: 300, magnet }] }), file([])).details.join(' ')
+    expect(item('aluminium', 'takes')).toContain('Written down as aluminium flakes, but the magnet takes it')
+    expect(item('aluminium', 'leaves')).not.toContain('look again what it is')
+    expect(item('iron_chips', 'leaves')).toContain('the magnet leaves it')
   })
 })

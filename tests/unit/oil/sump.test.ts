@@ -9,6 +9,7 @@ import { fillMarks, positionOf, readingAt, TOP_PCT } from '#core/oil/fillMarks'
 import { oilVolume } from '#core/oil/fillTable'
 import { judgeOil } from '#core/oil/judgeOil'
 import { oilFits } from '#core/oil/oilFits'
+import { oilRhythm, rhythmWords } from '#core/oil/oilRhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import type { Entry, EntryOf } from '#core/job/entries'
 import type { EngineFacts } from '#core/job/jobFile'
@@ -149,5 +150,26 @@ describe('which way up, and care', () => {
   it('a mix is told by the litre, never leaner', () => {
     expect(careText(file([], { facts: { cycle: 'two', oiling: 'premix', mixRatio: 50 } }))[0]).toBe('Mix 50 : 1: 20 mL of two-stroke oil for each litre of fuel, never less oil.')
     expect(careText(file([], { facts: { cycle: 'two', oiling: 'injection' } }))[0]).toContain('its own tank')
+  })
+})
+
+describe('the rhythm of oil changes', () => {
+  const meter = (reading: number, pattern: { hoursPerDay: number, daysPerWeek: number, months: number } | null = null): Entry => entry('meter', { reading, unit: 'h', source: pattern ? 'estimated' : 'measured', pattern })
+  const change = (atHours: number | null = null): Entry => entry('oil_change', { amount: null, oil: null, filter: false, atHours }, { how: null })
+  const visit = (number: number, hours: number) => ({ number, at: '2026-01-01', entries: [meter(hours), change()] })
+  const history = [visit(201, 30), visit(205, 80), visit(209, 105)]
+  it('average and longest gap come out of the visits, and what is left from the sheet', () => {
+    const rhythm = oilRhythm(file([], { history, spec: [...SHEET, figureOf('oil_change', 50, 'h')] }), [meter(125, { hoursPerDay: 1, daysPerWeek: 7, months: 3 })])
+    expect(rhythm).toMatchObject({ at: [30, 80, 105], averageH: 37.5, longestH: 50, sinceH: 20, overdue: false, daysLeft: 30 })
+    expect(rhythmWords(rhythm).join(' ')).toBe('3 changes on record: every 38 h on average, the longest gap 50 h. 20 h on this oil of 50 h, due in about 30 days as it is used.')
+  })
+  it('is overdue at the interval, not before', () => {
+    const at = (now: number) => oilRhythm(file([], { history, spec: [figureOf('oil_change', 50, 'h')] }), [meter(now)]).overdue
+    expect([at(154), at(155)]).toEqual([false, true])
+  })
+  it('a change that was done elsewhere counts at its own hours, one without hours not at all', () => {
+    expect(oilRhythm(file([]), [change(60)]).at).toEqual([60])
+    expect(oilRhythm(file([]), [change()])).toMatchObject({ at: [], averageH: null, sinceH: null })
+    expect(assess(file([change()])).others[0]).toMatchObject({ mark: 'open', headline: 'Oil changed' })
   })
 })

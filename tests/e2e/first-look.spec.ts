@@ -1,0 +1,163 @@
+import type { Locator, Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { atTheBench, chip, jobNumbered, openJob } from './bench'
+
+test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+
+/** A machine of its own, so that no other test finds its look half done. */
+async function freshJob(page: Page, words: string): Promise<string> {
+  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
+  const stamp = Date.now()
+  const id = (n: number): string => `01K${String(stamp).padStart(13, '0')}${String(n).padStart(10, '0')}`.slice(0, 26)
+  const by = people[0]?.id
+  await page.request.post('/api/jobs', { data: {
+    id: id(1), customer: { name: 'Greta Underhill', contact: null },
+    machine: { kind: 'walk_behind_mower', name: 'Thistledown 41', serial: null, meterReading: null, meterUnit: 'h', meterSource: 'claimed' },
+    facts: { engineClass: 'S4', cycle: 'four', displacementCc: 140, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'automatic', bore: 'bare', fuelFeed: 'float', cooling: 'air', mixRatio: null },
+    spec: [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }], sheetId: null,
+    entries: [{ id: id(2), kind: 'complaint', at: new Date().toISOString(), by, how: 'claimed', supersedes: null, body: { words, since: null, about: 'smoke' } }],
+  } })
+  return id(1)
+}
+
+type Act = (target: Locator) => Promise<void>
+/** The whole first look, each part logged; `act` is a finger or the keyboard. */
+async function lookItOver(page: Page, act: Act): Promise<void> {
+  const log = page.locator('.log')
+  const button = (name: string | RegExp) => page.getByRole('button', { name })
+  const part = (name: RegExp) => page.locator('.looks').getByRole('button', { name })
+  for (const box of await page.locator('.safe input[type=checkbox]').all()) await act(box)
+  await act(button('Made safe'))
+  await expect(page.locator('.safe')).toContainText(/Made safe \d/)
+  await act(part(/^Oil/))
+  await act(page.getByRole('radio', { name: 'Nothing shows' }))
+  for (const [group, word] of [['Colour', 'Black'], ['Thickness', 'Treacle'], ['Smell', 'Burnt'], ['Where did it go?', 'Used, not topped up']] as const) await act(page.getByRole('group', { name: group }).getByRole('radio', { name: word }))
+  await act(button(/Log the oil/))
+  await expect(log).toContainText('dry, nothing shows')
+  await act(part(/Turns over/))
+  await act(page.getByRole('radio', { name: 'Normal bump' }))
+  await act(page.getByRole('radio', { name: 'rope' }))
+  await act(page.getByRole('radio', { name: 'In', exact: true }))
+  await act(button(/Log how it turns/))
+  await expect(log).toContainText('normal bump, by rope')
+  await act(part(/Plug/))
+  await act(button('Looks normal'))
+  await expect(log).toContainText('light brown')
+  await act(part(/Air filter/))
+  await act(button('Looks normal'))
+  await expect(log).toContainText('breather clear')
+  await act(part(/Outside/))
+  await act(button('Nothing to see'))
+  await expect(log).toContainText('nothing to see')
+  await act(part(/Leaks/))
+  await act(button(/Sump joint: not looked at/))
+  await act(button('The rest is dry'))
+  await act(button(/Log the leaks/))
+  await expect(log).toContainText('sump joint wet')
+  await act(part(/Smoke/))
+  await act(page.getByRole('radio', { name: 'Blue' }))
+  await act(page.getByRole('radio', { name: 'All the time' }))
+  await act(button(/Log the smoke/))
+  await expect(log).toContainText('blue, all the time')
+  await expect(page.locator('.rail')).toContainText('Don\'t start it')
+  await expect(page.locator('.rail')).toContainText('not done: compression, lash, leak-down')
+}
+
+test.describe('with a finger on a telephone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('the whole first look is taken by touch alone, at 390 px', async ({ page }) => {
+    await openJob(page, `/jobs/${await freshJob(page, 'Smokes since Sunday')}`)
+    await page.getByRole('button', { name: /First look/ }).tap()
+    await lookItOver(page, async target => target.locator('xpath=self::*[not(self::input)] | self::input/..').first().tap())
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0)
+  })
+})
+
+test('the whole first look is taken by the keyboard alone', async ({ page }) => {
+  await openJob(page, `/jobs/${await freshJob(page, 'Smokes, again')}`)
+  await page.keyboard.press('2')
+  await lookItOver(page, async (target) => {
+    await target.focus()
+    await expect(target).toBeFocused()
+    await page.keyboard.press('Space')
+  })
+})
+
+test('a locked engine is taken step by step, the plug out first', async ({ page }) => {
+  const id = await freshJob(page, 'Won\'t pull at all')
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('2')
+  await page.locator('.looks').getByRole('button', { name: /Turns over/ }).click()
+  await chip(page, 'It turns', 'Locked').click()
+  await chip(page, 'Turned by', 'rope').click()
+  await chip(page, 'Plug', 'In').click()
+  await page.getByRole('button', { name: /Log how it turns/ }).click()
+  await expect(page.locator('.stop')).toContainText('Don\'t crank it')
+  await expect(page.locator('.rail')).toContainText('Plug out, turn by hand')
+  await page.locator('.looks').getByRole('button', { name: /Locked/ }).click()
+  await chip(page, 'Step', 'Brake held off').click()
+  await chip(page, 'Then', 'Liquid came out').click()
+  await page.getByRole('button', { name: /Log this step/ }).click()
+  await expect(page.locator('.fault').first()).toContainText('Liquid comes out only with the plug out')
+  await chip(page, 'Step', 'Plug out, rag over the hole, turned by hand').click()
+  await page.getByRole('button', { name: /Log this step/ }).click()
+  await expect(page.locator('.stop')).toContainText('Don\'t spark or crank it')
+  await expect(page.locator('.stop')).toHaveCount(1)
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.stop')).toContainText('Don\'t spark or crank it')
+})
+
+test('lash is asked for before a valve is blamed, and thou typed as mm is doubted', async ({ page }) => {
+  await openJob(page, `/jobs/${await freshJob(page, 'No pull left')}`)
+  await page.keyboard.press('3')
+  await page.getByLabel('Dry', { exact: true }).fill('62')
+  await page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'bar' }).click()
+  await page.getByRole('button', { name: 'Yes, psi' }).click()
+  await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('63')
+  await page.getByText('release held off').click()
+  await page.getByRole('button', { name: /Log the compression/ }).click()
+  await expect(page.locator('.rail')).toContainText('Read the lash as found')
+  await page.locator('.looks').getByRole('button', { name: 'Lash' }).click()
+  await page.getByLabel('Inlet', { exact: true }).fill('0.1')
+  await page.getByLabel('Exhaust', { exact: true }).fill('0')
+  await page.getByRole('button', { name: /Log the lash/ }).click()
+  await expect(page.locator('.rail')).toContainText('Lash as found: inlet 0.100 mm, exhaust nothing')
+  await page.locator('.rail summary').filter({ hasText: 'Compression' }).click()
+  await expect(page.locator('.rail')).toContainText('set it and test again before a seat is blamed')
+})
+
+test('guided answers become claims, a photo is kept, and what was refused last time stands at the top', async ({ page, request }) => {
+  const id = await jobNumbered(request, 216)
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('1')
+  await expect(page.getByText('Refused then:')).toBeVisible()
+  await page.getByRole('group', { name: 'How long did it stand?' }).getByRole('button', { name: 'over the winter' }).click()
+  await page.getByRole('group', { name: 'Who has had it open' }).getByRole('textbox').fill('a cousin')
+  await page.getByRole('button', { name: 'Log the answers' }).click()
+  await expect(page.locator('.claims')).toContainText('Stood: over the winter')
+  await expect(page.locator('.claims')).toContainText('Had it open: a cousin')
+  await expect(page.getByRole('group', { name: 'How long did it stand?' })).toHaveCount(0)
+  await page.getByLabel('Words under the photo').fill('Key, as found')
+  const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+  await page.getByLabel('From a file').setInputFiles({ name: 'key.png', mimeType: 'image/png', buffer: png })
+  await expect(page.getByRole('button', { name: 'Photo: Key, as found' })).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'Photo: Key, as found' }).click()
+  await expect(page.getByRole('dialog').getByRole('img', { name: 'Key, as found' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.getByLabel('From a file').setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
+  await expect(page.locator('.photos .fault')).toContainText('not a picture that can be read')
+})
+
+test('a modification that can hurt somebody stops the handing back until it is put right', async ({ page }) => {
+  await openJob(page, `/jobs/${await freshJob(page, 'Blade never stops')}`)
+  await page.keyboard.press('1')
+  await page.getByRole('button', { name: 'Changed or switched off' }).click()
+  await chip(page, 'Changed', 'Blade brake or seat switch bridged').click()
+  await page.getByRole('button', { name: 'Log the change' }).click()
+  await expect(page.locator('.stop')).toContainText('Don\'t hand it back like this')
+  await page.locator('.kept').getByRole('button', { name: 'Correct' }).click()
+  await chip(page, 'Now', 'Put right').click()
+  await page.getByRole('button', { name: 'Log the correction' }).click()
+  await expect(page.locator('.stop')).toHaveCount(0)
+})
