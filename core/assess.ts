@@ -114,7 +114,7 @@ export function assess(file: JobFile): Assessment {
     crankcase: cases.at(-1) ?? null,
     others,
     basis: basisOf(inForce, file.facts),
-    stops: [...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops)],
+    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce)], inForce),
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
     approved: latest(inForce, 'approval') ?? null,
@@ -123,4 +123,25 @@ export function assess(file: JobFile): Assessment {
     waiting: waitingNow(inForce),
     closed: latest(inForce, 'hand_back') !== undefined,
   }
+}
+
+/** Stops that an adult may take on with a reason. Fuel in the engine, a liquid lock, a wrong can or fluid and a guard that is off are never among them. */
+const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock']
+
+/** Nothing is signed away on a machine that a child rides. */
+function signed(stops: Stop[], inForce: Entry[]): Stop[] {
+  const child = latest(inForce, 'terms')?.body.useClass === 'child'
+  return stops.map((stop) => {
+    const canSign = SIGNABLE.includes(stop.id) && !child
+    const signature = canSign ? ofKind(inForce, 'sign_off').filter(e => e.body.stopId === stop.id).at(-1) : undefined
+    return { ...stop, canSign, signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null }
+  })
+}
+
+/** A knock that was heard or felt, until its cause is named. */
+function knockStops(inForce: Entry[]): Stop[] {
+  const heard = ofKind(inForce, 'check').filter(e => e.body.check === 'listen' || e.body.check === 'rock')
+  const last = (sign: string): boolean => heard.filter(e => e.body.found.includes(sign) || e.body.absent.includes(sign)).at(-1)?.body.found.includes(sign) ?? false
+  const named = ofKind(inForce, 'cause_found').some(e => e.body.proof !== 'unknown')
+  return (last('knock_load') || last('rod_slack')) && !named ? [{ id: 'knock', title: 'Don\'t run it', reason: 'A big-end knock breaks the rod and throws metal.', clearedBy: 'Its cause found and named, or looked at again and not there.' }] : []
 }

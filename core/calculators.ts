@@ -4,12 +4,13 @@ import type { JsonSchema } from './registry/fields'
 import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
 import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
+import { DIAGNOSIS_CALCULATORS } from './registry/diagnosis'
 import { MIX_CALCULATORS } from './registry/mix'
 import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 
 /** Calculators by what a technician would look under. */
 export const CALCULATOR_GROUPS: Record<string, readonly Calculator[]> = {
-  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Measuring': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Units': UNIT_CALCULATORS,
+  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Measuring': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Diagnosis': DIAGNOSIS_CALCULATORS, 'Units': UNIT_CALCULATORS,
 }
 
 /** Every calculator by name: one registry for the bench tools, the API and the command line. */

@@ -12,4 +12,4 @@ export interface Judgement {
 }
 
 /** Something that must not be done, why, and what ends the danger. */
-export interface Stop { id: string, title: string, reason: string, clearedBy: string }
+export interface Stop { id: string, title: string, reason: string, clearedBy: string, /** a named person may take it on */ canSign?: boolean, signed?: { by: string, at: string, reason: string } | null }

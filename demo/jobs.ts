@@ -27,6 +27,7 @@ export const DEMO_JOBS: DemoJob[] = [
       stage(1, 'mira', 'build', 'done'),
       note(1.6, 'mira', 'prove', 'Ran 15 min, smoke gone after four. Level at the full mark hot and cold.'),
       stage(1.6, 'mira', 'prove', 'done'),
+      at(25.8, 'mira', 'cause_found', null, { causeId: 'overfilled', text: null, proof: 'proved', missing: null }),
       at(25.9, 'june', 'refused', null, { what: 'New blade and its key looked at', risk: 'A blade bent at the tip shakes, and the next stump shears the key or bends the crank.', by: 'Ottilie Brandreth' }),
       at(26, 'june', 'hand_back', null, { to: 'Ottilie Brandreth', words: 'Showed her the stick: screw it in, never above the top line. Look again after two mowings.' }),
     ],
@@ -38,7 +39,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('blower', 30),
     spec: [],
     steps: [
-      say('Starts if you swear at it, dies when you squeeze.'),
+      say('Starts if you swear at it, dies when you squeeze.', null, 'dies'),
       claim('The mix is whatever was left in the can'),
       terms('working', 95, 5, 60),
       turns(0.2, 'teo', 'weak', 'rope', true),
@@ -51,6 +52,7 @@ export const DEMO_JOBS: DemoJob[] = [
       agrees(28, 'june', 'Scrap, keep the harness', 'Ewan Sallis', 'phone', 'wants the harness back'),
       stage(28, 'june', 'build', 'skipped', 'scrapped'),
       stage(28, 'june', 'prove', 'skipped', 'scrapped'),
+      at(28.5, 'teo', 'cause_found', null, { causeId: 'dust_in', text: 'tank screen gone', proof: 'probable', missing: 'grit was not looked at under the lens' }),
       at(29, 'june', 'hand_back', null, { to: 'Ewan Sallis', words: 'Took the harness. Told him what the missing tank screen did.' }),
     ],
   },
@@ -61,7 +63,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('tractor', 1250, { cylinders: 4, oiling: 'pump_wet', oilShows: 'stick_resting', release: 'none', bore: 'iron', cooling: 'liquid' }),
     spec: [spec('oil_capacity', 4, 'L'), spec('oil_full_mark', 4, 'L'), spec('oil_low_mark', 3, 'L'), spec('compression_limit', 95, 'psi', 'maker', 'workshop book, page 31, years to 1964'), spec('oil_change', 100, 'h')],
     steps: [
-      say('Oil pressure drops to nothing when hot, and a deep knock under load.', 'since haymaking'),
+      say('Oil pressure drops to nothing when hot, and a deep knock under load.', 'since haymaking', 'noise'),
       claim('Oil changed last year, ordinary tractor oil', 'has the tin'),
       claim('Grandfather had the engine out in the seventies', 'family story'),
       terms('working', 3400, 900, 2400),
@@ -85,7 +87,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('motorcycle', 249, { oiling: 'pump_wet', oilShows: 'window', release: 'none', bore: 'iron', fuelFeed: 'vacuum_tap' }),
     spec: [spec('oil_capacity', 1.5, 'L'), spec('oil_full_mark', 1.4, 'L'), spec('oil_low_mark', 1.1, 'L'), spec('compression_limit', 10, 'bar', 'maker', 'workshop book, page 44', { year: 1991, checkedBy: 'Teo Lindqvist', chosen: true }), spec('compression_limit', 9.2, 'bar', 'book', 'club reprint, table 3', { year: 2003 }), spec('oil_change', 60, 'h'), spec('compression_ratio', 9.2, 'ratio'), spec('bore', 67, 'mm'), spec('stroke', 70.6, 'mm'), spec('rod_length', 128, 'mm'), spec('inlet_closes', 48, 'deg'), spec('lash_inlet_min', 0.05, 'mm'), spec('lash_inlet_max', 0.1, 'mm'), spec('lash_exhaust_min', 0.1, 'mm'), spec('lash_exhaust_max', 0.15, 'mm')],
     steps: [
-      say('Ticks louder every week and starts badly from cold.'),
+      say('Ticks louder every week and starts badly from cold.', null, 'noise'),
       claim('Valves were done at the last service', 'no bill to show'),
       terms('private', 1350, 500, 450),
       turns(0.2, 'teo', 'weak', 'kick', true),
@@ -111,7 +113,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('generator', 196, { bore: 'iron' }),
     spec: [spec('oil_capacity', 600, 'mL'), spec('oil_full_mark', 600, 'mL'), spec('oil_low_mark', 450, 'mL'), spec('oil_change', 50, 'h')],
     steps: [
-      say('Bang, then nothing. The rope comes out with no weight on it.'),
+      say('Bang, then nothing. The rope comes out with no weight on it.', null, 'wont_start'),
       claim('Low-oil switch was unplugged because it kept cutting out', 'found by the hire desk'),
       meter(640, 'h', 'measured'),
       at(0, 'june', 'modification', null, { what: 'low_oil_switch', text: 'plug pulled off and taped', why: 'it kept cutting out', state: 'in_place' }),
@@ -136,7 +138,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('snow_machine', 599, { cylinders: 2, oiling: 'injection', cooling: 'liquid', fuelFeed: 'electric' }),
     spec: [spec('compression_limit', 105, 'psi')],
     steps: [
-      say('Lost power on the last trip, then would not pull past half.'),
+      say('Lost power on the last trip, then would not pull past half.', null, 'no_power'),
       terms('private', 4200, 1800, 1500),
       turns(0.2, 'teo', 'normal', 'rope', true),
       gauge(0.6, 'teo', [128, 'psi'], null, 'none', 'Both cylinders within 3 psi.', { warm: true }),
@@ -157,7 +159,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('riding_mower', 344, { bore: 'iron' }),
     spec: [spec('oil_capacity', 1.4, 'L'), spec('oil_full_mark', 1.4, 'L'), spec('oil_low_mark', 1.1, 'L'), spec('oil_change', 50, 'h')],
     steps: [
-      say('It slowed down, then stopped dead. Won\'t turn over.', 'in the long grass by the hedge'),
+      say('It slowed down, then stopped dead. Won\'t turn over.', 'in the long grass by the hedge', 'wont_turn'),
       claim('Oil was done in spring', 'thinks so'),
       claim('A whine for a few seconds before it stopped', 'heard it'),
       terms('private', 1250, 160, 950),
@@ -181,13 +183,15 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('step_through', 109, { oiling: 'pump_wet', oilShows: 'stick_resting', release: 'none', bore: 'iron', fuelFeed: 'vacuum_tap' }),
     spec: [spec('oil_capacity', 0.9, 'L'), spec('oil_full_mark', 0.8, 'L'), spec('oil_low_mark', 0.6, 'L'), spec('compression_limit', 9, 'bar')],
     steps: [
-      say('No kick at all in the pedal.'),
+      say('No kick at all in the pedal.', null, 'wont_start'),
       claim('Smoked a little for a year', 'neighbour says so'),
       terms('working', 780, 220, 400),
       turns(0.2, 'teo', 'free', 'kick', true, 'Chain turns, piston moves.'),
       oil(0.3, 'teo', marks(-30), 'black', 'normal', 'burnt', 'none'),
       gauge(0.7, 'teo', [9, 'bar'], null, 'none', null, { name: 'first try' }),
       gauge(0.8, 'teo', [0.9, 'bar'], [1.1, 'bar'], 'none', 'Corrected: the point was left out.', { replaces: 'first try' }),
+      at(0.9, 'teo', 'check', 'by_eye', { check: 'spark', found: [], absent: ['spark_none', 'spark_weak'], skipped: null, note: 'Strong and blue.' }),
+      at(1, 'teo', 'theory', null, { statement: 'Adjuster done up too tight', proves: 'lash comes back when it is slackened', disproves: 'rocker still won\'t move', trial: null, limits: null, state: 'open' }),
     ],
   },
   {
@@ -197,7 +201,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('pump', 163, { bore: 'iron' }),
     spec: [spec('oil_capacity', 600, 'mL')],
     steps: [
-      say('Hard to start, otherwise fine. Is it worth doing anything?'),
+      say('Hard to start, otherwise fine. Is it worth doing anything?', null, 'wont_start'),
       terms('private', 210, 150, 100),
       turns(0.2, 'teo', 'normal', 'rope', true),
       oil(0.3, 'teo', marks(70), 'brown', 'normal', 'plain', 'none'),
@@ -215,7 +219,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('chainsaw', 45),
     spec: [spec('compression_limit', 110, 'psi')],
     steps: [
-      say('Lost power, screamed, then locked on the last tree.'),
+      say('Lost power, screamed, then locked on the last tree.', null, 'no_power'),
       claim('Mixed 50 to 1, always', 'from memory'),
       claim('New can of fuel that morning', 'has the can'),
       terms('private', 260, 40, 150),
@@ -234,7 +238,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('offroad_motorcycle', 124, { cooling: 'liquid', fuelFeed: 'float' }),
     spec: [spec('compression_limit', 150, 'psi', 'measured', 'its own figure, new, same gauge')],
     steps: [
-      say('Down on power at the top. Race on Saturday week.'),
+      say('Down on power at the top. Race on Saturday week.', null, 'no_power'),
       claim('Piston has 38 hours', 'notebook'),
       terms('race', 3100, 2300, 600),
       turns(0.1, 'mira', 'normal', 'kick', true),
@@ -255,7 +259,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('trimmer', 25),
     spec: [],
     steps: [
-      say('Only starts with the choke half on, no strength.'),
+      say('Only starts with the choke half on, no strength.', null, 'wont_start'),
       claim('Nine summers, never a problem'),
       terms('private', 85, 10, 50),
       turns(0.1, 'teo', 'weak', 'rope', true),
@@ -274,7 +278,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('three_wheeler', 199, { clutch: 'wet', bearings: 'rolling', valves: 'push_rod', followers: 'flat', drainPlug: 'yes', oilFilter: 'screen', oiling: 'pump_wet', oilShows: 'window', release: 'none', bore: 'iron' }),
     spec: [spec('oil_capacity', 1.1, 'L'), spec('oil_full_mark', 1.0, 'L'), spec('oil_low_mark', 0.75, 'L'), spec('compression_limit', 9.5, 'bar')],
     steps: [
-      say('Clatters uphill with a full load. I need it every morning.'),
+      say('Clatters uphill with a full load. I need it every morning.', null, 'noise'),
       claim('Meter cable broke two years ago', 'says so himself'),
       terms('working', 1900, 500, 1200),
       turns(0.2, 'mira', 'normal', 'kick', true),
@@ -297,7 +301,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('pressure_washer', 163, { bore: 'iron' }),
     spec: [spec('oil_capacity', 500, 'mL'), spec('oil_full_mark', 500, 'mL'), spec('oil_low_mark', 380, 'mL')],
     steps: [
-      say('Oil smells of petrol, and it was hard to pull.'),
+      say('Oil smells of petrol, and it was hard to pull.', null, 'oil_rises'),
       claim('Came back in the van lying on its side', 'driver'),
       terms('hire', 340, 60, 140),
       turns(0.1, 'teo', 'tight_spot', 'rope', true, 'Stopped at once: liquid about.'),
@@ -314,11 +318,12 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('tiller', 208, { bore: 'bare' }),
     spec: [spec('oil_capacity', 600, 'mL'), spec('oil_full_mark', 600, 'mL'), spec('oil_low_mark', 450, 'mL')],
     steps: [
-      say('Knocks when it digs.'),
+      say('Knocks when it digs.', null, 'noise'),
       terms('private', 380, 70, 300),
       turns(0.2, 'mira', 'normal', 'rope', true, 'A dull clack at the top when rocked.'),
       oil(0.3, 'mira', marks(-60), 'black', 'thick', 'burnt', 'flakes'),
       gauge(0.5, 'mira', [68, 'psi'], null, 'working', 'Release working: not to be compared.'),
+      at(0.6, 'mira', 'check', 'by_feel', { check: 'rock', found: ['rod_slack'], absent: ['main_play'], skipped: null, note: null }),
       debris(1.1, 'mira', 'drain_pan', [{ material: 'aluminium', amount: 'much', largestUm: 1500 }], null),
       stage(1.3, 'mira', 'measure', 'skipped', 'priced before opening further'),
       option(1.4, 'mira', 'Rod, piston, hone', 'rebuild', [part('Rod', 36), part('Piston and rings', 52), part('Gaskets', 24), labour('Strip and build', [4, 5, 7]), risk('Stuck tine shaft pulley', [0.5, 1, 2.5], 0.4)], { successChance: 0.6, hoursOk: 250, comeback: 60 }),
@@ -352,7 +357,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('walk_behind_mower', 173),
     spec: [spec('oil_capacity', 600, 'mL'), spec('oil_full_mark', 600, 'mL'), spec('oil_low_mark', 450, 'mL')],
     steps: [
-      say('Surges up and down, stops when the grass is wet.'),
+      say('Surges up and down, stops when the grass is wet.', null, 'dies'),
       claim('Fuel is from last autumn', 'same can'),
       terms('private', 480, 150, 200),
       oil(0.3, 'teo', { by: 'scale', mm: 25 }, 'brown', 'normal', 'plain', 'none'),
@@ -365,7 +370,7 @@ export const DEMO_JOBS: DemoJob[] = [
     facts: facts('motorcycle', 124, { oiling: 'pump_wet', oilShows: 'window', release: 'none', bore: 'plated', fuelFeed: 'injection' }),
     spec: [],
     steps: [
-      say('Oil light flickers when it idles hot.'),
+      say('Oil light flickers when it idles hot.', null, 'other'),
       claim('Somebody at the club changed the filter', 'does not know which'),
       terms('private', 1600, 1100, null),
     ],

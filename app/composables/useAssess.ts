@@ -1,6 +1,7 @@
 import type { Remote } from 'comlink'
 import { wrap } from 'comlink'
 import type { Assessment } from '#core/assess'
+import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { Entry } from '#core/job/entries'
 import type { JobFile } from '#core/job/jobFile'
 import type { AssessApi } from '~/workers/assess.worker'
@@ -14,8 +15,10 @@ function worker(): Remote<AssessApi> {
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 /** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. */
-export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { assessment: Ref<Assessment | null> } {
+export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { assessment: Ref<Assessment | null>, diagnosis: Ref<JobDiagnosis | null> } {
   const assessment = shallowRef<Assessment | null>(null)
+  /** follows the judgement, which is quicker and never waits for it */
+  const diagnosis = shallowRef<JobDiagnosis | null>(null)
   let running = false
   let again = false
   async function run(): Promise<void> {
@@ -28,10 +31,12 @@ export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { a
     running = true
     do {
       again = false
-      assessment.value = await worker().assess(plain(file() ?? current), plain(typed()))
+      const [log, draft] = [plain(file() ?? current), plain(typed())]
+      assessment.value = await worker().assess(log, draft)
+      if (!again) diagnosis.value = await worker().diagnose(log, draft)
     } while (again)
     running = false
   }
   watch([file, typed], () => { void run() }, { immediate: true, deep: true })
-  return { assessment }
+  return { assessment, diagnosis }
 }

@@ -2,6 +2,8 @@ import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { ulid } from 'ulid'
 import type { InjectionKey } from 'vue'
 import type { Assessment } from '#core/assess'
+import type { Check } from '#core/diagnosis/catalogue'
+import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { entriesInForce } from '#core/job/entries'
 import type { JobFile, ShopPolicy } from '#core/job/jobFile'
@@ -9,12 +11,16 @@ import type { HowGot, Stage } from '#core/job/vocabulary'
 import type { JobView } from '#shared/types/records'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
-export type FormName = PlannedFinding | 'meter' | 'photo' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_found' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
 
 export interface JobSheet {
   job: Ref<JobView>
   policy: ComputedRef<ShopPolicy>
   assessment: Ref<Assessment | null>
+  diagnosis: Ref<JobDiagnosis | null>
+  /** the check of the catalogue that is in hand */
+  checkId: Ref<string | null>
+  startCheck(check: Check): void
   inForce: ComputedRef<Entry[]>
   /** what is being typed counts in the judgement */
   typing: ComputedRef<boolean>
@@ -39,10 +45,12 @@ export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
   oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
-  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
+  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['hand_back', 'cause_found'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
   meter: ['book_in', 'meter'], modification: ['book_in', 'modification'], inventory: ['book_in', 'inventory'], event: ['book_in', 'event'],
   complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
 }
+/** Where a form of a check stands, when it is not the first look. */
+const FORM_STAGE: Partial<Record<FormName, Stage>> = { compression: 'narrow_down', leak_down: 'narrow_down', crankcase: 'narrow_down', lash: 'narrow_down', debris: 'open_up', claim: 'book_in' }
 /** Whether the log's own Correct leads to a form. */
 export const correctable = (entry: Entry): boolean => entry.kind === 'note' || FORM_OF[entry.kind] !== undefined
 
@@ -50,9 +58,9 @@ export function useJobSheet(first: JobView): JobSheet {
   const shop = useShopStore()
   const job = ref<JobView>(first)
   const proposals = ref<Record<string, Entry>>({})
-  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy }))
+  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy, counts: job.value.counts }))
   const typed = computed(() => Object.values(proposals.value))
-  const { assessment } = useAssess(() => file.value, () => typed.value)
+  const { assessment, diagnosis } = useAssess(() => file.value, () => typed.value)
   const inForce = computed(() => entriesInForce(job.value.entries))
   const kept = useStoredPlace(first.id)
   // the stage that was in hand when the job was opened: logging does not turn the page
@@ -60,6 +68,7 @@ export function useJobSheet(first: JobView): JobSheet {
   const lastLogged = ref<Entry | null>(null)
   const correction = ref<Entry | null>(null)
   const trouble = ref('')
+  const checkId = ref<string | null>(null)
   // other tabs and benches may have written in the meantime
   const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`remedium:${first.id}`)
   tabs?.addEventListener('message', () => { void reload() })
@@ -101,7 +110,15 @@ export function useJobSheet(first: JobView): JobSheet {
     kept.value = { stage, form }
   }
 
+  function startCheck(check: Check): void {
+    checkId.value = check.id
+    if (check.form === undefined) open('narrow_down', 'check')
+    else open(FORM_STAGE[check.form] ?? 'first_look', check.form)
+  }
+
   function correct(entry: Entry): void {
+    if (entry.kind === 'check') checkId.value = entry.body.check
+
     const [stage, form] = entry.kind === 'note' ? [entry.body.stage, 'note' as const] : FORM_OF[entry.kind] ?? []
     if (!stage || !form) return
     correction.value = entry
@@ -109,7 +126,7 @@ export function useJobSheet(first: JobView): JobSheet {
   }
 
   return {
-    job, policy: computed(() => shop.policy), assessment, inForce, lastLogged, correction, trouble,
+    job, policy: computed(() => shop.policy), assessment, diagnosis, checkId, startCheck, inForce, lastLogged, correction, trouble,
     typing: computed(() => typed.value.length > 0),
     stage: computed(() => kept.value.stage ?? 'book_in'),
     form: computed(() => kept.value.form),

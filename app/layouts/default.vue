@@ -32,6 +32,7 @@ useKeys({
         <NuxtLink to="/oil" :class="{ on: $route.path === '/oil' }">Oil</NuxtLink>
         <NuxtLink to="/mix" :class="{ on: $route.path === '/mix' }">Mix</NuxtLink>
         <NuxtLink to="/tools" :class="{ on: $route.path === '/tools' }">Tools</NuxtLink>
+        <NuxtLink to="/causes" :class="{ on: $route.path === '/causes' }">Causes</NuxtLink>
         <NuxtLink to="/machines" :class="{ on: $route.path.startsWith('/machines') }">Machines</NuxtLink>
         <NuxtLink to="/specs" :class="{ on: $route.path.startsWith('/specs') }">Specs</NuxtLink>
         <NuxtLink to="/shop" :class="{ on: $route.path === '/shop' }">Shop</NuxtLink>

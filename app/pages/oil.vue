@@ -28,7 +28,7 @@ const spec = computed(() => ([['oil_capacity', t.value.capacity], ['oil_full_mar
   return value ? [{ item, value, unit: t.value.unit, source: 'maker', note: null, year: null, checkedBy: null, chosen: false }] : []
 }))
 const facts = computed((): EngineFacts => ({ engineClass: 'S4', cycle: 'four', displacementCc: null, cylinders: 1, oiling: 'splash', oilShows: t.value.glass ? 'window' : 'stick_screwed', release: 'unknown', bore: 'unknown', fuelFeed: 'unknown', cooling: 'unknown', mixRatio: null, ...UNASKED, clutch: t.value.clutch, followers: t.value.followers }))
-const file = computed((): JobFile => ({ machineKind: 'other', facts: facts.value, spec: spec.value, fill: null, entries: [], history: [], policy: shop.policy }))
+const file = computed((): JobFile => ({ machineKind: 'other', facts: facts.value, spec: spec.value, fill: null, entries: [], history: [], policy: shop.policy, counts: null }))
 const marks = computed(() => fillMarks(facts.value, spec.value))
 const reading = computed((): OilReading | null => {
   if (t.value.by === 'dry') return { by: 'dry' }

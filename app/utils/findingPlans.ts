@@ -2,7 +2,7 @@ import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/ent
 import type { EngineFacts } from '#core/job/jobFile'
 import type { HowGot } from '#core/job/vocabulary'
 import {
-  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS,
+  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, THEORY_STATES,
 } from '#core/job/vocabulary'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
@@ -141,6 +141,17 @@ export const FINDING_PLANS = {
       { type: 'text', key: 'oil', label: 'Which oil' },
       { type: 'switch', key: 'filter', label: 'Filter or strainer too' },
       { type: 'figure', key: 'atHours', label: 'At a running time of', suffix: 'h', hint: 'Empty: the running time of this visit.' },
+    ],
+  },
+  theory: {
+    kind: 'theory', log: 'Keep the theory', how: null, counts: false,
+    fields: [
+      { type: 'area', key: 'statement', label: 'Theory: what could it be?' },
+      { type: 'text', key: 'proves', label: 'It would be proved by' },
+      { type: 'text', key: 'disproves', label: 'It would be ruled out by' },
+      { type: 'area', key: 'trial', label: 'Trial: what was done, under which conditions' },
+      { type: 'text', key: 'limits', label: 'What the trial can\'t show', hint: 'Cold, on the bench, without load, no control.' },
+      { type: 'chips', key: 'state', label: 'It stands', options: THEORY_STATES, start: 'open', needed: true },
     ],
   },
   evidence: {

@@ -46,6 +46,7 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
   const n = causes.length
   const certain = evidence.filter(e => e.a === 0)
   const mixed = evidence.filter(e => e.a !== 0)
+  const prior = Float64Array.from(causes, c => c.prior)
   // what all certain negatives leave of each cause
   const keep = new Float64Array(n).fill(1)
   let factor = 1
@@ -53,10 +54,12 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
     factor *= b * (1 - (findings[finding]?.leak ?? 0))
     multiply(keep, q[finding])
   }
+  // one row of what is left for each depth of the walk, so that nothing is made anew 2^k times
+  const rows = [keep, ...mixed.map(() => new Float64Array(n))]
+  const brackets = new Float64Array(n)
+  const joint = new Float64Array(n)
   let total = 0
   let size = 0
-  const joint = new Float64Array(n)
-  const prior = Float64Array.from(causes, c => c.prior)
   walk(0, factor, keep)
   const pEvidence = clip(total)
   if (!(total > size * CANCELLED)) return { pEvidence: 0, marginals: prior }
@@ -68,7 +71,8 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
     if (!report) return add(weight, left)
     if (report.a !== 0) walk(k + 1, weight * report.a, left)
     if (report.b === 0) return
-    const next = Float64Array.from(left)
+    const next = rows[k + 1] as Float64Array
+    next.set(left)
     multiply(next, q[report.finding])
     walk(k + 1, weight * report.b * (1 - (findings[report.finding]?.leak ?? 0)), next)
   }
@@ -78,31 +82,27 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
     let zeros = 0
     let zeroAt = -1
     for (let i = 0; i < n; i++) {
-      const bracket = 1 - (prior[i] ?? 0) * (1 - (left[i] ?? 1))
+      const bracket = 1 - (prior[i] as number) * (1 - (left[i] as number))
+      brackets[i] = bracket
       if (bracket === 0) {
         zeros++
         zeroAt = i
       }
       else { product *= bracket }
     }
-    if (zeros === 0) {
-      total += product
-      size += Math.abs(product)
-    }
     if (zeros > 1) return
-    for (let i = 0; i < n; i++) {
-      const mine = (prior[i] ?? 0) * (left[i] ?? 1)
-      if (mine === 0) continue
-      if (zeros === 1) {
-        if (i === zeroAt) joint[i] = (joint[i] ?? 0) + product * mine
-      }
-      else { joint[i] = (joint[i] ?? 0) + product * mine / (1 - (prior[i] ?? 0) * (1 - (left[i] ?? 1))) }
+    if (zeros === 1) {
+      joint[zeroAt] = (joint[zeroAt] as number) + product * (prior[zeroAt] as number) * (left[zeroAt] as number)
+      return
     }
+    total += product
+    size += Math.abs(product)
+    for (let i = 0; i < n; i++) joint[i] = (joint[i] as number) + product * (prior[i] as number) * (left[i] as number) / (brackets[i] as number)
   }
 }
 
 function multiply(left: Float64Array, row: Float64Array | undefined): void {
-  if (row) for (let i = 0; i < left.length; i++) left[i] = (left[i] ?? 1) * (1 - (row[i] ?? 0))
+  if (row) for (let i = 0; i < left.length; i++) left[i] = (left[i] as number) * (1 - (row[i] as number))
 }
 const clip = (p: number): number => Math.min(1, Math.max(0, p))
 

@@ -25,11 +25,11 @@ function asked(model: Model, positive: string[], negative: string[]): Asked {
  * @param positive at most 18 findings
  * @throws InputError `bad_choice` for an unknown finding, `inconsistent` for evidence that can't be, `out_of_range` past 18
  */
-export function posterior({ model, positive, negative }: { model: Model, positive: string[], negative: string[] }): { pEvidence: number, marginals: Record<string, number> } {
+export function posterior({ model, positive, negative }: { model: Model, positive: string[], negative: string[] }): { pEvidence: number, marginals: Map<string, number> } {
   const { network, evidence } = asked(model, positive, negative)
   const { pEvidence, marginals } = infer(network, evidence)
   if (pEvidence <= 0) throw new InputError('inconsistent', 'positive', 'This can\'t be found by the model at all: some finding has neither a cause nor a leak.')
-  return { pEvidence, marginals: Object.fromEntries(model.causes.map((c, i) => [c.id, marginals[i] ?? 0])) }
+  return { pEvidence, marginals: new Map(model.causes.map((c, i) => [c.id, marginals[i] ?? 0])) }
 }
 
 /**

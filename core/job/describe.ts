@@ -1,12 +1,13 @@
 import { moneyText, toMajor } from '../estimate/money'
 import { ratioText } from '../mix/mixPlan'
 import { quantityText, shownIn } from '../units/unitRound'
+import { CAUSE_BY_ID, CHECK_BY_ID, SIGNS } from '../diagnosis/catalogue'
 import type { StandState } from '../oil/fuelPath'
 import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -41,6 +42,15 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'oil_use': return { title: 'Oil used', text: withNote(`${read(entry.body.topped, policy.volumeUnit)} over ${entry.body.over} ${entry.body.unit}${entry.body.perWeek === null ? '' : `, runs ${entry.body.perWeek} ${entry.body.unit} a week`}`, entry.body.note) }
     case 'oil_kind': return { title: 'Kind of oil', text: [OIL_KINDS[entry.body.what].toLowerCase(), entry.body.grade, `wet-clutch rating: ${entry.body.wetClutch}`, `anti-wear: ${entry.body.antiWear}`, entry.body.reason].filter(Boolean).join(', ') }
     case 'oil_change': return { title: 'Oil changed', text: [entry.body.amount && read(entry.body.amount, policy.volumeUnit), entry.body.oil, entry.body.filter && 'filter too', entry.body.atHours !== null && `at ${entry.body.atHours} h`].filter(Boolean).join(', ') || 'all of it' }
+    case 'theory': return { title: `Theory, ${THEORY_STATES[entry.body.state].toLowerCase()}`, text: [entry.body.statement, entry.body.proves && `proved by: ${entry.body.proves}`, entry.body.disproves && `ruled out by: ${entry.body.disproves}`, entry.body.trial && `trial: ${entry.body.trial}`, entry.body.limits && `limits: ${entry.body.limits}`].filter(Boolean).join('; ') }
+    case 'cause_found': return { title: 'It really was', text: `${[entry.body.causeId && (CAUSE_BY_ID.get(entry.body.causeId)?.name ?? entry.body.causeId), entry.body.text].filter(Boolean).join(': ')}, ${PROOFS[entry.body.proof].toLowerCase()}${entry.body.missing ? `; proof that is missing: ${entry.body.missing}` : ''}` }
+    case 'sign_off': return { title: 'Signed off', text: `${STOP_NAMES[entry.body.stopId] ?? entry.body.stopId}: ${entry.body.reason}` }
+    case 'check': {
+      const { check, found, absent, skipped, note } = entry.body
+      const seen = (ids: string[]): string => ids.map(id => SIGNS.get(id)?.seen ?? id).join(', ')
+      const text = skipped ? `left out: ${skipped}` : [found.length && seen(found), absent.length && `not: ${seen(absent)}`].filter(Boolean).join('; ') || 'nothing of it'
+      return { title: CHECK_BY_ID.get(check)?.name ?? check, text: withNote(text, note) }
+    }
     case 'evidence': return { title: entry.body.missing ? 'Missing piece' : 'Evidence', text: `${entry.body.what}, ${entry.body.where}; ${entry.body.explained ? `explained: ${entry.body.explained}` : 'open'}` }
     case 'photo': return { title: 'Photo', text: entry.body.caption ?? 'without words' }
     case 'refused': return { title: 'Refused', text: `${entry.body.what}${entry.body.by ? `, by ${entry.body.by}` : ''}. Risk: ${entry.body.risk}` }
@@ -84,6 +94,9 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'void': return { title: 'Undone', text: entry.body.reason }
   }
 }
+
+/** Stops that a person may take on, by what they forbid. */
+const STOP_NAMES: Record<string, string> = { oil_low: 'Don\'t start it (too little oil)', oil_over: 'Don\'t turn it with the plug in (far too much oil)', debris: 'Don\'t run it (debris)', knock: 'Don\'t run it (knock)' }
 
 const STAND_WORDS: Record<StandState, string> = { running: 'running', passed: 'passed', too_short: 'too short', leaked: 'failed, fuel came through' }
 

@@ -2,7 +2,7 @@ import type { DebrisItem } from '../debris/debrisScore'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -30,6 +30,14 @@ export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof 
 export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | null, exhaust: Quantity | null, rockers: KeyOf<typeof ROCKERS>, note: string | null }
 export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
 /** Oil poured in over a time of running, by the owner's book or the shop's. */
+/** A theory with what would settle it, so that a trial shows what it can and no more. */
+export interface TheoryBody { statement: string, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
+/** What it really was: a cause of the catalogue, or words of one's own. */
+export interface CauseFoundBody { causeId: string | null, text: string | null, proof: KeyOf<typeof PROOFS>, missing: string | null }
+/** A stop that a named person takes on. */
+export interface SignOffBody { stopId: string, reason: string }
+/** A check of the catalogue: what it showed and what it did not; or why it is left out. */
+export interface CheckBody { check: string, found: string[], absent: string[], skipped: string | null, note: string | null }
 export interface OilUseBody { topped: Quantity, over: number, unit: 'h' | 'km', perWeek: number | null, note: string | null }
 /** The oil on the shelf or in the engine, against what the engine asks. */
 export interface OilKindBody { what: KeyOf<typeof OIL_KINDS>, grade: string | null, wetClutch: KeyOf<typeof RATED>, antiWear: KeyOf<typeof RATED>, reason: string | null }
@@ -172,6 +180,10 @@ export interface BodyOf {
   oil_use: OilUseBody
   oil_kind: OilKindBody
   oil_change: OilChangeBody
+  check: CheckBody
+  theory: TheoryBody
+  cause_found: CauseFoundBody
+  sign_off: SignOffBody
   evidence: EvidenceBody
   photo: PhotoBody
   refused: RefusedBody
@@ -214,7 +226,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

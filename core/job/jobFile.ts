@@ -1,3 +1,4 @@
+import type { ShopCounts } from '../diagnosis/diagnose'
 import type { FillTable } from '../oil/fillMarks'
 import type { SpecValue } from '../spec/specValue'
 import type { Entry } from './entries'
@@ -68,6 +69,8 @@ export interface JobFile {
   /** earlier visits of this machine, oldest first, with the entries that stand */
   history: Visit[]
   policy: ShopPolicy
+  /** what this shop's closed jobs on this class of engine really were */
+  counts: ShopCounts | null
 }
 
 export interface Visit { number: number, at: string, entries: Entry[] }

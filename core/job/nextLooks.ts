@@ -30,7 +30,9 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   const freed = ofKind(inForce, 'lock_step').some(e => e.body.result === 'freed')
   if (turn?.feel === 'locked' && turn.plugIn && !tried.has('plug_out')) looks.push({ id: 'plug_out', stage: 'first_look', title: 'Plug out, turn by hand', minutes: 3, why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.' })
   const nextStep = (Object.keys(LOCK_STEPS) as (keyof typeof LOCK_STEPS)[]).find(k => !tried.has(k) && k !== 'plug_out')
-  if (turn?.feel === 'locked' && !freed && nextStep && (!turn.plugIn || tried.has('plug_out'))) looks.push({ id: 'lock', stage: 'first_look', title: LOCK_STEPS[nextStep].label, minutes: nextStep === 'soaked' ? 15 : 4, why: LOCK_STEPS[nextStep].note })
+  // metal in the oil ends the hope of only freeing it
+  const metal = oil?.colour === 'silvery' || oil?.glitter === 'flakes' || oil?.glitter === 'magnetic'
+  if (turn?.feel === 'locked' && !freed && !metal && nextStep && (!turn.plugIn || tried.has('plug_out'))) looks.push({ id: 'lock', stage: 'first_look', title: LOCK_STEPS[nextStep].label, minutes: nextStep === 'soaked' ? 15 : 4, why: LOCK_STEPS[nextStep].note })
   const step = fuelPath(inForce, facts)?.step
   if (step && step !== 'done') looks.push({ id: 'fuel', stage: 'first_look', ...FUEL_LOOKS[step] })
   if (!oil && hasSump(facts)) looks.push({ id: 'oil', stage: 'first_look', title: 'Read the oil and smell it', minutes: 2, why: 'Level and condition settle most of the direction.' })

@@ -187,6 +187,10 @@ export const LOCK_STEPS = {
 } as const
 export const LOCK_RESULTS = { freed: 'It came free', no_change: 'No change', liquid: 'Liquid came out', cant: 'Can\'t be done' } as const
 
+/** How sure a first cause is. */
+export const PROOFS = { proved: 'Proved', probable: 'Probable', suspected: 'Suspected', unknown: 'Unknown' } as const
+export const THEORY_STATES = { open: 'Open', weakened: 'Weakened', ruled_out: 'Ruled out', suspected: 'Suspected', probable: 'Probable', proved: 'Proved' } as const
+
 export const OIL_KINDS = { engine: 'Engine oil', motorcycle: 'Motorcycle oil', two_stroke: 'Two-stroke oil', diesel: 'Diesel engine oil', gear: 'Gear oil', hydraulic: 'Hydraulic oil', kitchen: 'Cooking oil', unknown: 'Nobody knows' } as const
 export const RATED = { yes: 'Yes', no: 'No', unknown: 'Not on the label' } as const
 

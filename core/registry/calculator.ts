@@ -21,6 +21,8 @@ const snake = (name: string): string => SNAKE_EXCEPTIONS[name] ?? name.replace(/
 
 function snakeKeys(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(snakeKeys)
+  // a map's names are those of the input, and stay as they were given
+  if (value instanceof Map) return Object.fromEntries([...value].map(([k, v]) => [k, snakeKeys(v)]))
   if (typeof value !== 'object' || value === null) return tidyZero(value)
   return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined).map(([k, v]) => [snake(k), snakeKeys(v)]))
 }

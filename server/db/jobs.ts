@@ -1,10 +1,11 @@
 import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
-import { entriesInForce } from '#core/job/entries'
+import { entriesInForce, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { JobView, NewJobParsed } from '#shared/types/records'
+import { causeCounts } from './cases'
 import { appendEntry, entriesOf } from './entries'
 import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } from './machines'
 import { knownPhoto } from './photos'
@@ -44,6 +45,7 @@ export function jobView(db: Database, id: string): JobView {
     sheet: { id: engine.sheetId, name: engine.sheetName },
     entries: entriesOf(db, id),
     history: visitsOf(db, machine.id).filter(v => v.number < job.number),
+    counts: causeCounts(db, engine.facts.engineClass, job.id),
   }
 }
 
@@ -53,7 +55,7 @@ export function visitsOf(db: Database, machineId: string): (Visit & { id: string
 }
 
 /** A view is a file with the shop's policy put to it. */
-export const fileOf = ({ machine, facts, spec, fill, entries, history }: JobView, policy: JobFile['policy']): JobFile => ({ machineKind: machine.kind, facts, spec, fill, entries, history, policy })
+export const fileOf = ({ machine, facts, spec, fill, entries, history, counts }: JobView, policy: JobFile['policy']): JobFile => ({ machineKind: machine.kind, facts, spec, fill, entries, history, policy, counts })
 
 export const jobsOfMachine = (db: Database, machineId: string): { id: string, number: number, createdAt: string }[] => rows(db, JOBS_OF_MACHINE, machineId)
 
@@ -100,6 +102,8 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
       checkApproval(db, jobId, e)
       checkRefill(db, jobId, e)
       checkPhoto(db, jobId, e)
+      checkLash(db, jobId, e)
+      checkSignature(db, jobId, e)
     })
     if (result === 'stored') keepMeter(db, job.machineId, entry)
     return result
@@ -112,6 +116,23 @@ function checkRefill(db: Database, jobId: string, entry: Entry): void {
   const file = jobFile(db, jobId)
   const refusal = refillRefusal(fuelPath(entriesInForce(file.entries), file.facts))
   if (refusal) throw new Refusal(409, refusal)
+}
+
+/** Lash as found is written down before anybody turns a screw, and stays as it was once it was set. */
+function checkLash(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'lash') return
+  const standing = ofKind(entriesInForce(entriesOf(db, jobId)), 'lash')
+  const asFound = standing.find(e => e.body.state === 'as_found')
+  if (entry.body.state === 'set' && (!asFound || asFound.id === entry.supersedes)) throw new Refusal(409, 'Read the lash as found and log it first: once a screw is turned, nobody can know what it was.', [{ field: 'body.state', message: 'Log it as found first.' }])
+  if (entry.supersedes !== null && entry.supersedes === asFound?.id && standing.some(e => e.body.state === 'set')) throw new Refusal(409, 'The lash as found is locked: it has been set since. Write what is to be said into a note.')
+}
+
+/** Some stops nobody may take on. */
+function checkSignature(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'sign_off') return
+  const stop = assess(jobFile(db, jobId)).stops.find(s => s.id === entry.body.stopId)
+  if (!stop) throw new Refusal(409, 'That stop is not there any more.')
+  if (!stop.canSign) throw new Refusal(409, `“${stop.title}” can't be signed off. It ends only so: ${stop.clearedBy}`)
 }
 
 /** A picture is on disk before an entry shows it. */

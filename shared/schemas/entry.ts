@@ -3,8 +3,9 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TEMPERATURES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
+import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
 import { UNITS } from '#core/units/unitTable'
@@ -106,6 +107,20 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   oil_use: z.strictObject({ topped: volume('Topped up').refine(q => q.value > 0, { path: ['value'], message: 'Topped up must be more than nothing.' }), over: figureIn('Over', 0.1, 100000, ''), unit: z.enum(['h', 'km'], { error: 'Over: choose hours or km.' }), perWeek: nullable(figureIn('Use in a week', 0.1, 20000, '')), note: longText('Note') }),
   oil_kind: z.strictObject({ what: keyOf(OIL_KINDS, 'Kind of oil'), grade: optionalText('Grade', 60), wetClutch: keyOf(RATED, 'Wet-clutch rating'), antiWear: keyOf(RATED, 'Anti-wear additive'), reason: optionalText('Why this oil', 300) }),
   oil_change: z.strictObject({ amount: nullable(volume('Filled')), oil: optionalText('Oil', 120), filter: z.boolean(), atHours: nullable(figureIn('Running time', 0, 100000, 'h')) }),
+  theory: z.strictObject({ statement: shortText('Theory', 500), proves: optionalText('What would prove it', 300), disproves: optionalText('What would rule it out', 300), trial: optionalText('Trial', 500), limits: optionalText('What the trial can\'t show', 300), state: keyOf(THEORY_STATES, 'State') })
+    .refine(t => t.state !== 'proved' || (t.trial && t.proves), { path: ['trial'], message: 'Proved needs what would prove it and the trial that did.' }),
+  cause_found: z.strictObject({ causeId: nullable(z.string().refine(id => CAUSE_BY_ID.has(id), 'This cause is not in the catalogue.')), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300) })
+    .refine(c => c.proof === 'unknown' || c.causeId !== null || c.text !== null, { path: ['causeId'], message: 'Name the cause, or say that it is unknown.' }),
+  sign_off: z.strictObject({ stopId: shortText('Stop', 40), reason: shortText('Reason', 400) }),
+  check: z.strictObject({
+    check: z.string().refine(id => CHECK_BY_ID.has(id), 'This check is not in the catalogue.'),
+    found: z.array(z.string()).max(30), absent: z.array(z.string()).max(30), skipped: optionalText('Why it is left out', 300), note: longText('Note'),
+  }).superRefine(({ check, found, absent, skipped }, issues) => {
+    const signs = new Set(CHECK_BY_ID.get(check)?.shows.map(s => s.id))
+    if ([...found, ...absent].some(id => !signs.has(id))) issues.addIssue({ code: 'custom', path: ['found'], message: 'Choose only signs that this check can show.' })
+    else if (found.some(id => absent.includes(id))) issues.addIssue({ code: 'custom', path: ['found'], message: 'A sign is there or not: not both.' })
+    else if (!found.length && !absent.length && !skipped) issues.addIssue({ code: 'custom', path: ['found'], message: 'Say what it showed, or that it showed nothing, or why it is left out.' })
+  }),
   evidence: z.strictObject({ what: shortText('What it is', 300), where: shortText('Where it was found', 200), missing: z.boolean(), explained: optionalText('Explanation', 1000) }),
   photo: z.strictObject({ photoId: idText('Photo'), caption: optionalText('Words under the photo', 300), width: z.number().int().min(1).max(20000), height: z.number().int().min(1).max(20000) }),
   refused: z.strictObject({ what: shortText('Work that was refused', 300), risk: shortText('What it risks', 500), by: optionalText('Who refused', 120) }),

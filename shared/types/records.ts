@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
 import type { Entry } from '#core/job/entries'
+import type { ShopCounts } from '#core/diagnosis/diagnose'
 import type { EngineFacts, ShopPolicy, Visit } from '#core/job/jobFile'
 import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
 import type { FillTable } from '#core/oil/fillMarks'
@@ -28,10 +29,14 @@ export interface JobView {
   entries: Entry[]
   /** earlier visits, oldest first */
   history: (Visit & { id: string })[]
+  /** what this shop's closed jobs on this class of engine really were */
+  counts: ShopCounts
 }
 
 export interface Sheet { id: string, name: string, engineClass: EngineClass, values: SpecValue[], fill: FillTable | null, updatedAt: string, machines: { id: string, name: string, customerName: string }[] }
 export interface SheetLine { id: string, name: string, engineClass: EngineClass, updatedAt: string, machines: number, figures: number, conflicts: number, unchecked: number, fillTable: boolean }
+/** An earlier job with the same complaint, and what it turned out to be. */
+export interface CaseLine { id: string, number: number, at: string, machineName: string, words: string, cause: string | null, proof: string | null }
 export interface ImportReport { lines: { line: number, message: string }[], added: string[], same: number, conflicts: string[], doubts: string[], applied: boolean, sheetId: string | null }
 
 /** One line of Today and of a machine's history. */

@@ -145,3 +145,40 @@ describe('what travels with a machine', () => {
     expect((await fetch(`${server.url}/api/jobs/${ulid()}/tag.pdf`)).status).toBe(404)
   })
 })
+
+describe('what a person may take on, and what stays as it was found', () => {
+  const log = (kind: string, body: object, more: object = {}) => shop.log(newEntry(shop.by, kind, body, more))
+  it('a stop is signed off only while it is there and where that can be answered for', async () => {
+    expect((await log('sign_off', { stopId: 'oil_low', reason: 'x' }, { how: null })).status).toBe(409)
+    await log('oil', { reading: { by: 'dry' }, colour: null, thickness: null, smell: 'plain', glitter: null, whereGone: null, note: null }, { how: 'by_eye' })
+    expect((await log('sign_off', { stopId: 'oil_low', reason: 'pushed only' }, { how: null })).status).toBe(201)
+    await log('oil', { reading: { by: 'volume', amount: { value: 900, unit: 'mL' } }, colour: null, thickness: null, smell: 'petrol', glitter: null, whereGone: null, note: null })
+    const { stops } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
+    const fuel = stops.find((s: { canSign: boolean }) => !s.canSign)
+    const refused = await log('sign_off', { stopId: fuel.id, reason: 'in a hurry' }, { how: null })
+    expect([refused.status, refused.body.message]).toEqual([409, expect.stringContaining('can\'t be signed off')])
+  })
+
+  it('lash is set only after it was read as found, and as found stays locked from then on', async () => {
+    const lash = (state: string, exhaust: number) => ({ state, inlet: null, exhaust: { value: exhaust, unit: 'mm' }, rockers: 'free', note: null })
+    const early = await log('lash', lash('set', 0.1))
+    expect([early.status, early.body.fields[0].field]).toEqual([409, 'body.state'])
+    const found = newEntry(shop.by, 'lash', lash('as_found', 0))
+    expect((await shop.log(found)).status).toBe(201)
+    expect((await log('lash', lash('set', 0.1))).status).toBe(201)
+    expect((await log('lash', lash('as_found', 0.2), { supersedes: found.id })).status).toBe(409)
+  })
+
+  it('a closed job says what it was, and moves the next one of its class', async () => {
+    await log('complaint', { words: 'Leaks', since: null, about: 'leak' }, { how: 'claimed' })
+    expect((await log('cause_found', { causeId: 'nonsense', text: null, proof: 'proved', missing: null }, { how: null })).status).toBe(422)
+    await log('cause_found', { causeId: 'sump_bolts', text: null, proof: 'proved', missing: null }, { how: null })
+    const other = newJob(shop.by)
+    await call(`${server.url}/api/jobs`, 'POST', other)
+    expect((await call(`${server.url}/api/jobs/${other.id}`)).body.counts).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+    expect((await call(`${server.url}/api/jobs/${shop.jobId}`)).body.counts.total).toBe(0)
+    expect((await call(`${server.url}/api/cases?about=leak&engineClass=S4&except=${other.id}`)).body).toMatchObject([{ cause: 'Sump bolts loose', proof: 'proved' }])
+    const { likely, next } = (await call(`${server.url}/api/jobs/${other.id}/diagnosis`)).body
+    expect([likely.length > 0, next.length > 0]).toEqual([true, true])
+  })
+})

@@ -22,6 +22,8 @@ async function screens(page: Page): Promise<Screen[]> {
     { name: 'oil', path: '/oil', ready: '.oil' },
     { name: 'mix', path: '/mix', ready: '.pour' },
     { name: 'bench tools', path: '/tools', ready: '.inputs' },
+    { name: 'causes', path: '/causes', ready: 'details' },
+    ...['Compression', 'Leak-down', 'Other checks', 'Theories'].map(tab => ({ name: `narrow down, ${tab}`, path: look, key: '3', tab, ready: '.sheet[data-ready="true"]' })),
     { name: 'spec sheets', path: '/specs', ready: '.list a' },
     { name: 'one sheet', path: `/specs/${sheets.find(sheet => sheet.name.startsWith('Corrie'))?.id}`, ready: 'form' },
     { name: 'import a sheet', path: '/specs/import', ready: '.top' },

@@ -1,24 +1,8 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, jobNumbered, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
-
-/** A machine of its own, so that no other test finds its look half done. */
-async function freshJob(page: Page, words: string): Promise<string> {
-  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
-  const stamp = Date.now()
-  const id = (n: number): string => `01K${String(stamp).padStart(13, '0')}${String(n).padStart(10, '0')}`.slice(0, 26)
-  const by = people[0]?.id
-  await page.request.post('/api/jobs', { data: {
-    id: id(1), customer: { name: 'Greta Underhill', contact: null },
-    machine: { kind: 'walk_behind_mower', name: 'Thistledown 41', serial: null, meterReading: null, meterUnit: 'h', meterSource: 'claimed' },
-    facts: { engineClass: 'S4', cycle: 'four', displacementCc: 140, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'automatic', bore: 'bare', fuelFeed: 'float', cooling: 'air', mixRatio: null },
-    spec: [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }], sheetId: null,
-    entries: [{ id: id(2), kind: 'complaint', at: new Date().toISOString(), by, how: 'claimed', supersedes: null, body: { words, since: null, about: 'smoke' } }],
-  } })
-  return id(1)
-}
 
 type Act = (target: Locator) => Promise<void>
 /** The whole first look, each part logged; `act` is a finger or the keyboard. */

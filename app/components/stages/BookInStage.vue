@@ -56,7 +56,7 @@ const facts = computed(() => {
       <p class="acts"><a class="btn" :href="`/api/jobs/${job.id}/tag.pdf`" target="_blank">Print the tag</a><NuxtLink class="btn" :to="`/machines/${job.machine.id}`">Machine and engine facts</NuxtLink><NuxtLink class="btn" :to="`/specs/${job.sheet.id}`">Its sheet: {{ job.sheet.name }}</NuxtLink></p>
     </section>
     <section v-if="job.history.length" class="block"><h2>Here before</h2><EarlierVisits :visits="job.history" /></section>
-    <section class="block"><h2>Complaint</h2><ComplaintForm :key="complaintKey" /></section>
+    <section class="block"><h2>Complaint</h2><ComplaintForm :key="complaintKey" /><SameComplaint /></section>
     <section v-if="asked.length" class="block">
       <h2>Ask <span class="lab">each answer is a claim until it was checked</span></h2>
       <form class="ask" @submit.prevent="logAnswers"><GuidedQuestions v-model="answers" :questions="asked" /><button class="btn go" type="submit" :disabled="busy || !Object.values(answers).some(a => a.trim())">Log the answers</button></form>

@@ -38,11 +38,6 @@ const marks = computed(() => {
   const kindOf = new Map(sheet?.inForce.value.map(e => [e.id, e.kind]))
   return new Map(sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]))
 })
-const tests = computed((): { form: FormName, label: string }[] => {
-  const all: { form: FormName, label: string }[] = [{ form: 'compression', label: 'Compression' }, { form: 'leak_down', label: 'Leak-down' }]
-  return sheet?.job.value.facts.cycle === 'two' ? [...all, { form: 'crankcase', label: 'Crankcase' }] : [...all, { form: 'lash', label: 'Lash' }]
-})
-const inHand = computed(() => tests.value.find(t => t.form === sheet?.form.value)?.form ?? 'compression')
 const OPENED: { form: FormName, label: string }[] = [{ form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }]
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'debris')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
@@ -93,15 +88,7 @@ onMounted(() => { ready.value = true })
           <FindingForm v-else-if="planned(look)" :key="look" :name="planned(look)!" />
           <TurnOverForm v-else />
         </template>
-        <template v-else-if="stage === 'narrow_down'">
-          <div class="looks" role="group" aria-label="Narrow down">
-            <button v-for="l in tests" :key="l.form" type="button" class="btn" :class="{ on: inHand === l.form }" :aria-pressed="inHand === l.form" @click="sheet.open('narrow_down', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
-          </div>
-          <CompressionForm v-if="inHand === 'compression'" />
-          <LeakDownForm v-else-if="inHand === 'leak_down'" />
-          <CrankcaseForm v-else-if="inHand === 'crankcase'" />
-          <FindingForm v-else name="lash" />
-        </template>
+        <NarrowDown v-else-if="stage === 'narrow_down'" :marks="marks" />
         <template v-else-if="stage === 'open_up'">
           <div class="looks" role="group" aria-label="Open up">
             <button v-for="l in OPENED" :key="l.form" type="button" class="btn" :class="{ on: opened === l.form }" :aria-pressed="opened === l.form" @click="sheet.open('open_up', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>

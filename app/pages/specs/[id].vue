@@ -128,10 +128,10 @@ async function save(): Promise<void> {
 .item { display: grid; grid-template-columns: 236px minmax(0, 1fr); gap: 4px 18px; padding: 6px 0; border-bottom: 1px solid var(--rule); align-items: start; }
 .what { display: grid; gap: 2px; padding-top: 8px; } .what b { font-weight: 500; }
 .figs { display: grid; gap: 8px; justify-items: start; } .fig { display: grid; grid-template-columns: 120px 100px 170px minmax(110px, 1fr) 76px minmax(210px, auto); gap: 6px 8px; align-items: center; width: 100%; }
-@media (min-width: 1001px) { .fig :deep(.field > label) { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); } }
+@media (min-width: 1261px) { .fig :deep(.field > label) { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); } }
 .heads { border: 0; padding: 0; align-items: end; } .wide { grid-column: 1 / -1; }
 .state { display: flex; flex-wrap: wrap; gap: 0 10px; align-items: center; } .tick { display: inline-flex; gap: 7px; align-items: center; min-height: 32px; font-size: 14px; cursor: pointer; } .tick input { width: 19px; height: 19px; accent-color: var(--petrol); } .state .link { justify-self: start; padding: 0; }
 .addfig { min-height: 44px; padding: 0; } .fig + .addfig { min-height: 34px; margin-top: -6px; } .foot { margin-top: 14px; } .past { margin-top: 16px; } .past summary { cursor: pointer; min-height: 40px; }
-@media (max-width: 1000px) { .heads .fig { display: none; } .fig { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
+@media (max-width: 1260px) { .heads .fig { display: none; } .fig { grid-template-columns: repeat(3, minmax(0, 1fr)); } }
 @media (max-width: 640px) { .item { grid-template-columns: minmax(0, 1fr); } .fig { grid-template-columns: repeat(2, minmax(0, 1fr)); } }
 </style>

@@ -57,6 +57,8 @@ export interface Check {
   before?: readonly string[]
   /** the engine is opened for it */
   opens?: true
+  /** it has to run for it */
+  runs?: true
   needs?: Needs
   /** at most one of its signs shows */
   oneOf?: true

@@ -11,7 +11,7 @@ export default answer((event) => {
   const { facts, spec, fill, sheetId, sheetName } = engineOf(useDb(), machine.id)
   const visits = visitsOf(useDb(), machine.id)
   const [last, ...before] = [...visits].reverse()
-  const file = { machineKind: machine.kind, facts, spec, fill, entries: last?.entries ?? [], history: before.reverse(), policy: policyOf(useDb()) }
+  const file = { machineKind: machine.kind, facts, spec, fill, entries: last?.entries ?? [], history: before.reverse(), policy: policyOf(useDb()), counts: null }
   return {
     machine, facts, spec, fill, sheet: { id: sheetId, name: sheetName },
     customer: customerOf(useDb(), machine.customerId),

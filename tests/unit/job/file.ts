@@ -18,8 +18,8 @@ export function entry<K extends EntryKind>(kind: K, body: BodyOf[K], more: { how
   return { id: more.id ?? ulid(), kind, at: '2026-05-04T09:00:00.000Z', by: 'P', how: more.how ?? 'measured', body, supersedes: more.supersedes ?? null } as Entry
 }
 
-export function file(entries: Entry[], { facts = {}, spec = SHEET, policy = {}, kind = 'walk_behind_mower', fill = null, history = [] }: { facts?: Partial<EngineFacts>, spec?: SpecValue[], fill?: FillTable | null, history?: Visit[], policy?: Partial<ShopPolicy>, kind?: MachineKind } = {}): JobFile {
-  return { machineKind: kind, facts: { ...FACTS, ...facts }, spec, fill, entries, history, policy: { ...DEFAULT_POLICY, labourRateMinor: 5000, ...policy } }
+export function file(entries: Entry[], { facts = {}, spec = SHEET, policy = {}, kind = 'walk_behind_mower', fill = null, history = [], counts = null }: { facts?: Partial<EngineFacts>, spec?: SpecValue[], fill?: FillTable | null, history?: Visit[], counts?: JobFile['counts'], policy?: Partial<ShopPolicy>, kind?: MachineKind } = {}): JobFile {
+  return { machineKind: kind, facts: { ...FACTS, ...facts }, spec, fill, entries, history, policy: { ...DEFAULT_POLICY, labourRateMinor: 5000, ...policy }, counts }
 }
 
 let n = 0

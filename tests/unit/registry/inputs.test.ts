@@ -7,7 +7,14 @@ interface Row { good: Record<string, unknown>, bad: Record<string, [value: unkno
 const spreadRow = { a: 1, m: 2, b: 3 }
 const net = (name: string, net0: number, k: number) => ({ name, net0, k })
 
+const MODEL = { causes: [{ id: 'a', prior: 0.2 }, { id: 'b', prior: 0.1 }], findings: [{ id: 'x', leak: 0.05 }], links: [{ cause: 'a', finding: 'x', q: 0.8 }, { cause: 'b', finding: 'x', q: 0.5 }] }
+
 const INPUTS: Record<string, Row> = {
+  posterior: { good: { model: MODEL, positive: ['x'] }, bad: { model: [[null, 'missing'], [{ ...MODEL, causes: [] }, 'too_few'], [{ ...MODEL, causes: [{ id: 'a', prior: 1.1 }] }, 'out_of_range'], [{ ...MODEL, links: [{ cause: 'z', finding: 'x', q: 0.5 }] }, 'inconsistent'], [{ ...MODEL, findings: [{ id: 'x', leak: 0 }], links: [] }, 'inconsistent']], positive: [[['nobody'], 'bad_choice'], [7, 'not_a_number']], negative: [[['x'], 'inconsistent']] } },
+  next_check: { good: { model: MODEL }, bad: { model: [[{ ...MODEL, findings: [] }, 'too_few']], positive: [[['nobody'], 'bad_choice']], candidates: [[['nobody'], 'bad_choice']] } },
+  adjust_prior: { good: { prior: 0.1, odds_factor: 2 }, bad: { prior: [[1, 'out_of_range'], [-0.1, 'out_of_range']], odds_factor: [[-1, 'out_of_range']] } },
+  prior_from_history: { good: { prior: 0.1, hits: 2, total: 10 }, bad: { prior: [[1.2, 'out_of_range']], hits: [[11, 'inconsistent'], [-1, 'out_of_range']], strength: [[0, 'out_of_range']] } },
+  repair_order: { good: { items: [{ id: 'a', p: 0.5, check_cost: 40 }] }, bad: { items: [[[], 'too_few'], [[{ id: 'a', p: 0, check_cost: 1 }], 'inconsistent'], [[{ id: 'a', p: 0.5, check_cost: 0 }], 'out_of_range'], [[{ id: 'a', p: 2, check_cost: 1 }], 'out_of_range']], service_cost: [[-1, 'out_of_range']], normalise: [['yes', 'bad_choice']] } },
   unit_convert: { good: { value: 1, from_unit: 'mm', to_unit: 'in' }, bad: { value: [['1', 'not_a_number'], [true, 'not_a_number']], from_unit: [['ell', 'bad_unit'], [7, 'bad_unit']], to_unit: [['psi', 'bad_unit']] } },
   unit_round: { good: { value: 1.25, unit: 'bar' }, bad: { value: [[Number.NaN, 'not_a_number']], unit: [['cm', 'bad_unit']] } },
   gauge_to_abs: { good: { p_gauge_kpa: 100 }, bad: { p_gauge_kpa: [[-150, 'out_of_range']], p_amb_kpa: [[49.9, 'out_of_range'], [110.1, 'out_of_range']] } },

@@ -1,0 +1,23 @@
+import { entriesInForce, ofKind } from '../job/entries'
+import type { JobFile } from '../job/jobFile'
+import type { Diagnosis } from './diagnose'
+import { diagnose } from './diagnose'
+import type { Essential } from './essentials'
+import { essentials } from './essentials'
+import { CHECK_BY_ID, SIGNS } from './catalogue'
+import { reportsOf } from './reports'
+
+export interface JobDiagnosis extends Diagnosis { essentials: Essential[], /** minutes of the catalogue's checks that were done */ minutesSpent: number }
+
+/** What a job looks like, from its whole log. Pure and deterministic. */
+export function diagnoseJob(file: JobFile): JobDiagnosis {
+  const inForce = entriesInForce(file.entries)
+  const reports = reportsOf(inForce, file)
+  const skipped = new Set(ofKind(inForce, 'check').filter(e => e.body.skipped).map(e => e.body.check))
+  return { ...diagnose(file.facts, reports, file.counts, skipped), essentials: essentials(reports, file.facts), minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)) }
+}
+
+function minutesOf(signs: string[]): number {
+  const checks = new Set(signs.map(s => SIGNS.get(s)?.check))
+  return [...checks].reduce((sum, id) => sum + (CHECK_BY_ID.get(id ?? '')?.minutes ?? 0), 0)
+}

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { CAUSES, CHECK_BY_ID, CHECKS, fits, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
+import { ENGINES } from '../../vignettes/engines'
+
+const linked = (id: string): string[] => Object.values(CAUSES.find(c => c.id === id)!.shows).flat()
+
+describe('the catalogue', () => {
+  it('is as large as a bench needs: causes, signs, checks', () => {
+    expect(CAUSES.length).toBeGreaterThanOrEqual(70)
+    expect(SIGNS.size).toBeGreaterThanOrEqual(150)
+    expect(CHECKS.length).toBeGreaterThanOrEqual(60)
+  })
+  it('names nothing twice and links only what exists', () => {
+    expect(new Set(CAUSES.map(c => c.id)).size).toBe(CAUSES.length)
+    expect(CHECK_BY_ID.size).toBe(CHECKS.length)
+    expect(CHECKS.flatMap(c => c.shows)).toHaveLength(SIGNS.size)
+    for (const cause of CAUSES) {
+      const all = linked(cause.id)
+      expect(all.filter(id => !SIGNS.has(id)), cause.id).toEqual([])
+      expect(new Set(all).size, cause.id).toBe(all.length)
+      expect(all.length, cause.id).toBeGreaterThanOrEqual(2)
+    }
+    for (const check of CHECKS) for (const id of check.before ?? []) expect(CHECK_BY_ID.has(id), `${check.id} before`).toBe(true)
+  })
+  it('every cause says what it is and what cures it, and is somewhere; every check how it is done and how long', () => {
+    for (const c of CAUSES) {
+      expect([c.what.length > 8, c.cure.length > 8, Math.max(...c.base) > 0, Math.max(...c.base) < 0.3], c.id).toEqual([true, true, true, true])
+    }
+    for (const c of CHECKS) expect([c.how.length > 8, c.minutes > 0, c.shows.length > 0], c.id).toEqual([true, true, true])
+  })
+  it('links grow weaker word by word', () => {
+    const q = Object.values(LINK_WORDS)
+    expect(q).toEqual([...q].sort((a, b) => b - a))
+  })
+  it('every kind of engine has causes that fit it, and none that can\'t be on it', () => {
+    for (const [name, facts] of Object.entries(ENGINES)) expect(CAUSES.filter(c => fits(c.needs, facts)).length, name).toBeGreaterThan(30)
+    const on = (engine: string, id: string): boolean => fits(CAUSES.find(c => c.id === id)!.needs, ENGINES[engine]!)
+    expect([on('saw', 'valve_held'), on('saw', 'overfilled'), on('mower', 'mix_lean'), on('mower', 'coolant_lost'), on('saw', 'needle_leaks'), on('inject', 'jet_blocked')]).toEqual([false, false, false, false, false, false])
+    expect([on('saw', 'diaphragm_stiff'), on('moto', 'vacuum_tap_dead'), on('dry', 'dry_tank'), on('sled', 'oil_line'), on('mower', 'release_open')]).toEqual([true, true, true, true, true])
+  })
+  it('what is not known rules nothing out', () => {
+    expect(fits({ fuelFeed: ['float'] }, { ...ENGINES.mower!, fuelFeed: 'unknown' })).toBe(true)
+    expect(fits({ cooling: 'liquid' }, { ...ENGINES.mower!, cooling: 'unknown' })).toBe(true)
+    expect(fits({ release: true }, { ...ENGINES.mower!, release: 'none' })).toBe(false)
+  })
+  it('nobody opens an engine before its quick checks: the order says so', () => {
+    for (const check of CHECKS.filter(c => c.opens)) expect(check.before?.length, check.id).toBeGreaterThan(0)
+  })
+})
