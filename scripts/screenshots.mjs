@@ -19,6 +19,7 @@ mkdirSync(folder, { recursive: true })
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM || '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
 const { people } = await (await fetch(`${url}/api/shop`)).json()
 const jobs = Object.fromEntries((await (await fetch(`${url}/api/jobs`)).json()).map(j => [j.number, j]))
+const sheets = await (await fetch(`${url}/api/specs`)).json()
 const press = (...keys) => async (page) => { for (const key of keys) await page.keyboard.press(key) }
 const sheet = number => `/jobs/${jobs[number].id}`
 
@@ -34,10 +35,21 @@ const SHOTS = [
     await page.getByRole('button', { name: 'Correct Oil' }).click()
     await page.evaluate(() => scrollTo(0, 0))
   }],
-  ['narrow-down', sheet(210), async (page) => {
+  ['narrow-down', sheet(208), async (page) => {
     await page.keyboard.press('3')
-    await page.getByLabel('Dry', { exact: true }).fill('5.1')
-    await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('6.6')
+    await page.locator('.like li').first().getByRole('button').click()
+  }],
+  ['compression', sheet(204), async (page) => {
+    await page.keyboard.press('3')
+    await page.getByLabel('Dry', { exact: true }).fill('8.6')
+    await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('8.9')
+    await page.locator('.comp').evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 130))
+  }],
+  ['leaks', sheet(213), async (page) => {
+    await page.keyboard.press('2')
+    await page.locator('.looks').getByRole('button', { name: 'Leaks' }).click()
+    await page.getByRole('button', { name: 'Breather hose: not looked at' }).click()
+    await page.locator('.looks').evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 20))
   }],
   ['open-up', sheet(208), async (page) => {
     await page.keyboard.press('4')
@@ -63,6 +75,20 @@ const SHOTS = [
   }],
   ['decide', sheet(207), press('6')],
   ['hand-back', sheet(201), press('9')],
+  ['oil', '/oil', async (page) => {
+    await page.getByLabel('Whole fill', { exact: true }).fill('550')
+    await page.getByText('Drained', { exact: true }).click()
+    await page.getByLabel('Came out', { exact: true }).fill('690')
+    for (const word of ['Honey', 'Thin', 'Petrol']) await page.getByText(word, { exact: true }).click()
+  }],
+  ['tools', '/tools?calc=mix_correct', async (page) => {
+    for (const [name, value] of [['Fuel', '5000'], ['Oil', '62'], ['Target ratio', '50'], ['Capacity', '5500']]) await page.getByLabel(name, { exact: true }).fill(value)
+  }],
+  ['spec-sheet', `/specs/${sheets.find(s => s.name.startsWith('Corrie')).id}`, async page => page.getByText('Least compression', { exact: true }).first().evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 120))],
+  ['causes', '/causes', async (page) => {
+    await page.getByLabel('Find a cause, a sign or a check').fill('lash')
+    await page.getByText('Valve held open, no lash').click()
+  }],
   ['machines', '/machines'],
   ['machine', `/machines/${jobs[201].machineId}`],
   ['shop', '/shop'],

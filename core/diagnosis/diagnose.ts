@@ -1,7 +1,7 @@
 import type { EngineFacts } from '../job/jobFile'
 import type { EngineClass } from '../job/vocabulary'
 import type { Cause, Check, LinkWord } from './catalogue'
-import { CAUSES, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
+import { CAUSES, CHECK_BY_ID, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
 import type { Evidence, Network, Posterior } from './network'
 import { binaryEntropy, entropyOf, infer, NO, YES } from './network'
 import { priorFromHistory } from './posterior'
@@ -107,7 +107,9 @@ const logit = (p: number): number => Math.log(Math.max(1e-9, p) / Math.max(1e-9,
 
 /** Certain negatives cost nothing; of the rest the most telling are used: those that are rarest by themselves. */
 function tellingReports(reports: Report[], most = MOST_REPORTS): { used: Report[], leftOut: number } {
-  const free = reports.filter(r => !r.claimed && !r.there)
+  // where only one answer can be, the one that was given says that the others are not: they are no findings of their own
+  const answered = new Set(reports.filter(r => r.there && !r.claimed).map(r => SIGNS.get(r.sign)?.check).filter(id => CHECK_BY_ID.get(id ?? '')?.oneOf))
+  const free = reports.filter(r => !r.claimed && !r.there && !answered.has(SIGNS.get(r.sign)?.check))
   const mixed = reports.filter(r => r.claimed || r.there).sort((a, b) => Number(a.claimed) - Number(b.claimed) || (SIGNS.get(a.sign)?.leak ?? 0) - (SIGNS.get(b.sign)?.leak ?? 0))
   return { used: [...free, ...mixed.slice(0, most)], leftOut: Math.max(0, mixed.length - most) }
 }
