@@ -3,7 +3,7 @@ import type { EngineClass } from '../job/vocabulary'
 import type { Cause, Check, LinkWord } from './catalogue'
 import { CAUSES, CHECK_BY_ID, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
 import type { Evidence, Network, Posterior } from './network'
-import { binaryEntropy, entropyOf, infer, NO, YES } from './network'
+import { binaryEntropy, entropyOf, infer, inferWeighed, NO, YES } from './network'
 import { priorFromHistory } from './posterior'
 import type { Report } from './reports'
 
@@ -84,23 +84,36 @@ export function diagnose(facts: EngineFacts, reports: Report[], counts: ShopCoun
   })
   const all = evidence.map(x => x.e)
   const ahead = tellingReports(reports, MOST_REPORTS_AHEAD).used.flatMap(r => evidenceOf(r, signAt) ?? [])
-  const now = infer(network, all)
+  const now = inferWeighed(network, all)
   const order = causes.map((_, i) => i).sort((a, b) => (now.marginals[b] ?? 0) - (now.marginals[a] ?? 0))
   // a cause that stands where it always stands says nothing about this engine
   const risen = (i: number): boolean => (now.marginals[i] ?? 0) >= 0.03 && (now.marginals[i] ?? 0) > RISEN * (network.causes[i]?.prior ?? 0)
   const telling = order.filter(risen).slice(0, 8)
   const shown = telling.length ? telling : order.slice(0, 3)
-  const without = evidence.map((_, k) => infer(network, all.filter((_, j) => j !== k)))
+  const few = narrowed(built, now)
+  const base = infer(few.network, ahead)
+  const withoutNegative = new Map<Evidence, Posterior>()
   const likely = shown.map((i): Likely => {
     const p = now.marginals[i] ?? 0
-    const whys = evidence.map(({ report }, k): Why => ({ sign: report.sign, seen: SIGNS.get(report.sign)?.seen ?? report.sign, there: report.there, claimed: report.claimed, entryId: report.entryId, weight: logit(p) - logit(without[k]?.marginals[i] ?? p) }))
+    const whys = evidence.map(({ report, e }): Why => ({ sign: report.sign, seen: SIGNS.get(report.sign)?.seen ?? report.sign, there: report.there, claimed: report.claimed, entryId: report.entryId, weight: weightOf(e, i) }))
     return {
       cause: causes[i] as Cause, p, prior: network.causes[i]?.prior ?? 0, cataloguePrior: built.cataloguePrior[i] ?? 0, words: likelihoodWords(p),
       for: whys.filter(w => w.weight > 0.2).sort((a, b) => b.weight - a.weight).slice(0, 6),
       against: whys.filter(w => w.weight < -0.2).sort((a, b) => a.weight - b.weight).slice(0, 6),
     }
   })
-  return { likely, next: suggestions(facts, built, ahead, now, reports, skipped), entropyBits: entropyOf(now), reports, leftOut }
+  return { likely, next: suggestions(facts, few, base, ahead, reports, skipped), entropyBits: entropyOf(now), reports, leftOut }
+
+  /** What the likelihood of a cause does when a report is taken out; a certain negative is weighed beside the most telling reports only. */
+  function weightOf(e: Evidence, i: number): number {
+    const without = now.without.get(e)
+    if (without) return logit(now.marginals[i] ?? 0) - logit(without[i] ?? 0)
+    const at = few.kept.indexOf(i)
+    if (at < 0) return 0
+    const rest = withoutNegative.get(e) ?? infer(few.network, ahead.filter(x => x.finding !== e.finding))
+    withoutNegative.set(e, rest)
+    return logit(base.marginals[at] ?? 0) - logit(rest.marginals[at] ?? 0)
+  }
 }
 
 const logit = (p: number): number => Math.log(Math.max(1e-9, p) / Math.max(1e-9, 1 - p))
@@ -123,15 +136,13 @@ function narrowed({ causes, network, signAt }: Built, now: Posterior): Built & {
   }
 }
 
-function suggestions(facts: EngineFacts, built: Built, evidence: Evidence[], now: Posterior, reports: Report[], skipped: ReadonlySet<string>): Suggestion[] {
+function suggestions(facts: EngineFacts, few: Built, base: Posterior, evidence: Evidence[], reports: Report[], skipped: ReadonlySet<string>): Suggestion[] {
   const known = new Set(reports.map(r => r.sign))
   const done = new Set(CHECKS.filter(c => c.shows.some(s => known.has(s.id) && !reports.find(r => r.sign === s.id)?.claimed)).map(c => c.id))
   const there = (signs: readonly string[]): boolean => reports.some(r => r.there && signs.includes(r.sign))
   const locked = there(['turns_locked'])
   const noCompression = there(['comp_none', 'turns_free', 'piston_still'])
   const dead = locked || noCompression || there(WONT_RUN)
-  const few = narrowed(built, now)
-  const base = infer(few.network, evidence)
   const bitsNow = entropyOf(base)
   const open = CHECKS.filter(c => c.id !== 'story' && !done.has(c.id) && !skipped.has(c.id) && fits(c.needs, facts) && !(locked && NEEDS_TURNING.has(c.id)) && !(dead && c.runs) && !(noCompression && PARKED.has(c.id)))
   const all = open.map(check => suggest(check, few, evidence, base, bitsNow, known)).filter(s => s.bits > LEAST_BITS)

@@ -36,13 +36,23 @@ export function networkOf({ causes, findings, links }: Model): Network {
 const CANCELLED = 1e-13
 
 export interface Posterior { pEvidence: number, marginals: Float64Array }
+/** `without[k]`: the marginals with the k-th report taken out; only for reports that are not certain negatives. */
+export interface WeighedPosterior extends Posterior { without: Map<Evidence, Float64Array> }
 
 /**
  * Exact posteriors of every cause, several causes at once (noisy-OR). Heckerman's Quickscore (1989), extended to reports that can
  * err: each such report is a sum of two terms, so the work doubles with each, while certain negatives cost nothing.
  * @returns pEvidence 0 when the evidence can't be; marginals are then the priors
  */
-export function infer({ causes, findings, q }: Network, evidence: Evidence[]): Posterior {
+export const infer = (network: Network, evidence: Evidence[]): Posterior => sumOver(network, evidence, false)
+
+/**
+ * The same, and what each report is worth: the sum without it is the part of the same sum in which its first term was chosen, so that
+ * nothing is computed twice.
+ */
+export const inferWeighed = (network: Network, evidence: Evidence[]): WeighedPosterior => sumOver(network, evidence, true)
+
+function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: boolean): WeighedPosterior {
   const n = causes.length
   const certain = evidence.filter(e => e.a === 0)
   const mixed = evidence.filter(e => e.a !== 0)
@@ -58,12 +68,16 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
   const rows = [keep, ...mixed.map(() => new Float64Array(n))]
   const brackets = new Float64Array(n)
   const joint = new Float64Array(n)
+  const term = new Float64Array(n)
+  const apart = weigh ? mixed.map(() => ({ total: 0, joint: new Float64Array(n) })) : []
+  const chosen = mixed.map(() => false)
   let total = 0
   let size = 0
   walk(0, factor, keep)
   const pEvidence = clip(total)
-  if (!(total > size * CANCELLED)) return { pEvidence: 0, marginals: prior }
-  return { pEvidence, marginals: joint.map(j => clip(j / total)) }
+  const without = new Map(apart.map((w, k) => [mixed[k] as Evidence, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
+  if (!(total > size * CANCELLED)) return { pEvidence: 0, marginals: prior, without }
+  return { pEvidence, marginals: joint.map(j => clip(j / total)), without }
 
   /** Every choice of one term from each mixed report; `left[i]` is Π(1 − q) over the terms chosen so far. */
   function walk(k: number, weight: number, left: Float64Array): void {
@@ -74,7 +88,9 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
     const next = rows[k + 1] as Float64Array
     next.set(left)
     multiply(next, q[report.finding])
+    chosen[k] = true
     walk(k + 1, weight * report.b * (1 - (findings[report.finding]?.leak ?? 0)), next)
+    chosen[k] = false
   }
 
   function add(weight: number, left: Float64Array): void {
@@ -92,12 +108,25 @@ export function infer({ causes, findings, q }: Network, evidence: Evidence[]): P
     }
     if (zeros > 1) return
     if (zeros === 1) {
-      joint[zeroAt] = (joint[zeroAt] as number) + product * (prior[zeroAt] as number) * (left[zeroAt] as number)
+      term.fill(0)
+      term[zeroAt] = product * (prior[zeroAt] as number) * (left[zeroAt] as number)
+      gather(0)
       return
     }
-    total += product
     size += Math.abs(product)
-    for (let i = 0; i < n; i++) joint[i] = (joint[i] as number) + product * (prior[i] as number) * (left[i] as number) / (brackets[i] as number)
+    for (let i = 0; i < n; i++) term[i] = product * (prior[i] as number) * (left[i] as number) / (brackets[i] as number)
+    gather(product)
+  }
+
+  function gather(product: number): void {
+    total += product
+    for (let i = 0; i < n; i++) joint[i] = (joint[i] as number) + (term[i] as number)
+    for (const [k, w] of apart.entries()) {
+      if (chosen[k]) continue
+      const share = 1 / (mixed[k]?.a ?? 1)
+      w.total += product * share
+      for (let i = 0; i < n; i++) w.joint[i] = (w.joint[i] as number) + (term[i] as number) * share
+    }
   }
 }
 

@@ -63,7 +63,7 @@ const readings = computed(() => [{ name: 'dry', kpa: kpaOf(draft.value.dry), up:
       <svg viewBox="0 0 500 96" class="gauge" role="img" :aria-label="`Scale with the figure used, ${limit ? shown(limit.value) : ''}`">
         <rect :x="x(band.low)" y="40" :width="x(band.high) - x(band.low)" height="16" fill="var(--good)" opacity=".22" />
         <text :x="(x(band.low) + x(band.high)) / 2" y="34" text-anchor="middle" font-size="13" fill="var(--good)">usual for the class</text>
-        <path v-if="judged?.expected" :d="`M${x(judged.expected.lowKpa)} 86H${x(judged.expected.highKpa)}M${x(judged.expected.lowKpa)} 82v8M${x(judged.expected.highKpa)} 82v8`" stroke="var(--petrol)" stroke-width="1.6" /><text v-if="judged?.expected" :x="x(judged.expected.highKpa) + 6" y="91" font-size="13" fill="var(--petrol)">from its geometry</text>
+        <path v-if="judged?.expected" :d="`M${x(judged.expected.lowKpa)} 86H${x(judged.expected.highKpa)}M${x(judged.expected.lowKpa)} 82v8M${x(judged.expected.highKpa)} 82v8`" stroke="var(--petrol)" stroke-width="1.6" /><text v-if="judged?.expected" :x="x(judged.expected.lowKpa) - 6" y="91" text-anchor="end" font-size="13" fill="var(--petrol)">from its geometry</text>
         <path d="M10 56H490" stroke="var(--ink-2)" />
         <g v-for="t in ticks" :key="t.text"><path :d="`M${x(t.kpa)} 56v6`" stroke="var(--ink-2)" /><text :x="x(t.kpa)" y="76" text-anchor="middle" font-size="13" fill="var(--ink-2)">{{ t.text }}</text></g>
         <g v-if="limit"><path :d="`M${x(limit.value)} 28V60`" stroke="var(--past)" stroke-width="2" stroke-dasharray="4 3" /><text :x="x(limit.value) - 4" y="34" text-anchor="end" font-size="13" fill="var(--past)">{{ SPEC_SOURCES[limit.source] }} {{ shown(limit.value) }}</text></g>

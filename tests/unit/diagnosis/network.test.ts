@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Evidence, Model, Network } from '#core/diagnosis/network'
-import { infer, networkOf, NO, YES } from '#core/diagnosis/network'
+import { infer, inferWeighed, networkOf, NO, YES } from '#core/diagnosis/network'
 import { adjustPrior, nextCheck, posterior, priorFromHistory, repairOrder } from '#core/diagnosis/posterior'
 import { calc, refusal } from '../../calc'
 
@@ -41,6 +41,17 @@ describe('exact inference', () => {
       expect(fast.pEvidence).toBeCloseTo(slow.p, 9)
       slow.marginals.forEach((m, i) => expect(fast.marginals[i]).toBeCloseTo(m, 6))
     }), { numRuns: 300 })
+  })
+  it('what a report is worth is the likelihood with it and without it', () => {
+    fc.assert(fc.property(network, ({ net, evidence }) => {
+      fc.pre(enumerate(net, evidence).p > 1e-6)
+      const { without } = inferWeighed(net, evidence)
+      for (const [e, marginals] of without) {
+        const slow = enumerate(net, evidence.filter(x => x !== e))
+        slow.marginals.forEach((m, i) => expect(marginals[i]).toBeCloseTo(m, 6))
+      }
+      expect(without.size).toBe(evidence.filter(e => e.a !== 0).length)
+    }), { numRuns: 150 })
   })
   it('the example worked out by hand', () => {
     const { pEvidence, marginals } = posterior({ model: MODEL, positive: ['x'], negative: [] })
