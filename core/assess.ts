@@ -24,10 +24,11 @@ import type { MixJudgement } from './mix/judgeMix'
 import { judgeMix } from './mix/judgeMix'
 import type { OilJudgement } from './oil/judgeOil'
 import { judgeOil } from './oil/judgeOil'
-import { judgeOilUse } from './oil/judgeOilUse'
+import { judgeOilUse, usedSinceLastVisit } from './oil/judgeOilUse'
 import { judgeOilChange } from './oil/oilRhythm'
 import { judgeOilKind } from './oil/oilFits'
 import { judgeLash } from './wear/judgeLash'
+import { shownIn } from './units/unitRound'
 import type { DecisionView } from './verdict/verdict'
 import { judgeDecision } from './verdict/verdict'
 
@@ -75,6 +76,8 @@ export function assess(file: JobFile): Assessment {
   const compressions = of('compression', judgeCompression)
   const samples = of('debris', judgeDebris)
   const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const since = oil && usedSinceLastVisit(file, inForce)
+  if (since) oil.details.push(usedSinceWords(since, ml => shownIn(ml, 'mL', file.policy.volumeUnit)))
   const leakDowns = of('leak_down', judgeLeakdown)
   const cases = of('crankcase', judgeCrankcase)
   const plugs = of('plug', judgePlug)
@@ -123,6 +126,10 @@ export function assess(file: JobFile): Assessment {
     waiting: waitingNow(inForce),
     closed: latest(inForce, 'hand_back') !== undefined,
   }
+}
+
+function usedSinceWords({ number, usedMl, hours, mlPerH }: NonNullable<ReturnType<typeof usedSinceLastVisit>>, show: (ml: number) => string): string {
+  return usedMl < 0 ? `Since T ${number} it rose by ${show(-usedMl)} in ${Math.round(hours)} h: topped up, or fuel. Smell it.` : `Since T ${number} it used ${show(usedMl)} in ${Math.round(hours)} h, ${show(mlPerH)} an hour, top-ups not counted.`
 }
 
 /** Stops that an adult may take on with a reason. Fuel in the engine, a liquid lock, a wrong can or fluid and a guard that is off are never among them. */

@@ -9,7 +9,7 @@ import type { FormName } from '~/composables/useJobSheet'
 /** Always there: what must not be done, what the findings say, what to look at next, where it leans. */
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
-const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', lash: 'lash', lock: 'lock_step', evidence: 'evidence', debris: 'debris', option: 'option', value: 'terms' }
+const FORM: Record<NextLook['id'], FormName> = { oil: 'oil', mix: 'mix', fuel: 'fuel', smell: 'oil', turn_over: 'turn_over', plug_out: 'turn_over', compression: 'compression', lash: 'lash', retest: 'compression', lock: 'lock_step', evidence: 'evidence', debris: 'debris', option: 'option', value: 'terms' }
 const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
 /** the newest of each kind; the older ones stand in the log */
 const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.crankcase, a.value?.compression, a.value?.oil, a.value?.mix, a.value?.plug, a.value?.airFilter, a.value?.turnOver, ...a.value?.others ?? []].filter(j => j !== null && j !== undefined))
@@ -20,7 +20,7 @@ const likely = computed(() => sheet.diagnosis.value?.likely.slice(0, 3).filter(l
 
 interface Move { id: string, title: string, minutes: number, why: string, caution: string | null, check: Check | null, outcomes: Outcome[], waits: string | null, start(): void }
 /** Danger and duty first; after that, what tells most in a minute. */
-const DUTY: NextLook['id'][] = ['plug_out', 'fuel', 'lock', 'oil', 'smell', 'mix', 'lash', 'evidence']
+const DUTY: NextLook['id'][] = ['plug_out', 'fuel', 'lock', 'oil', 'smell', 'mix', 'lash', 'retest', 'evidence']
 const ofLook = (look: NextLook): Move => ({ id: look.id, title: look.title, minutes: look.minutes, why: look.why, caution: null, check: null, outcomes: [], waits: null, start: () => start(look) })
 const ofCheck = (s: Suggestion): Move => ({ id: s.check.id, title: s.check.name, minutes: s.check.minutes, why: s.check.how, caution: s.check.caution ?? null, check: s.check, outcomes: s.outcomes.filter(o => o.p > 0.03).sort((x, y) => y.p - x.p).slice(0, 4), waits: s.waits, start: () => sheet.startCheck(s.check) })
 const COVERED: Partial<Record<NextLook['id'], string[]>> = { oil: ['oil_level', 'oil_smell', 'oil_look'], smell: ['oil_smell'], mix: ['can'], lash: ['lash'], plug_out: ['plug_out_turn'], lock: ['drive_off', 'brake_off', 'starter_off', 'starter'] }

@@ -1,7 +1,7 @@
 import type { EngineFacts } from '../job/jobFile'
 import type { EngineClass } from '../job/vocabulary'
 import type { Cause, Check, LinkWord } from './catalogue'
-import { CAUSES, CHECK_BY_ID, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
+import { CAUSES, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
 import type { Evidence, Network, Posterior } from './network'
 import { binaryEntropy, entropyOf, infer, inferWeighed, NO, YES } from './network'
 import { priorFromHistory } from './posterior'
@@ -118,11 +118,14 @@ export function diagnose(facts: EngineFacts, reports: Report[], counts: ShopCoun
 
 const logit = (p: number): number => Math.log(Math.max(1e-9, p) / Math.max(1e-9, 1 - p))
 
+/** A sign that goes with the stronger one of the same scale. */
+const CONTAINS: Partial<Record<string, string>> = { turns_free: 'turns_weak', comp_none: 'comp_low', spark_none: 'spark_weak', fuel_none: 'fuel_trickle', oil_dry: 'oil_low' }
+
 /** Certain negatives cost nothing; of the rest the most telling are used: those that are rarest by themselves. */
 function tellingReports(reports: Report[], most = MOST_REPORTS): { used: Report[], leftOut: number } {
-  // where only one answer can be, the one that was given says that the others are not: they are no findings of their own
-  const answered = new Set(reports.filter(r => r.there && !r.claimed).map(r => SIGNS.get(r.sign)?.check).filter(id => CHECK_BY_ID.get(id ?? '')?.oneOf))
-  const free = reports.filter(r => !r.claimed && !r.there && !answered.has(SIGNS.get(r.sign)?.check))
+  // what spins free is not without a weak bump: the milder sign is contained in the stronger
+  const contained = new Set(reports.filter(r => r.there).map(r => CONTAINS[r.sign]))
+  const free = reports.filter(r => !r.claimed && !r.there && !contained.has(r.sign))
   const mixed = reports.filter(r => r.claimed || r.there).sort((a, b) => Number(a.claimed) - Number(b.claimed) || (SIGNS.get(a.sign)?.leak ?? 0) - (SIGNS.get(b.sign)?.leak ?? 0))
   return { used: [...free, ...mixed.slice(0, most)], leftOut: Math.max(0, mixed.length - most) }
 }

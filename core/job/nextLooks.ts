@@ -8,7 +8,7 @@ import { LOCK_STEPS } from './vocabulary'
 import type { Stage } from './vocabulary'
 
 /** A check or an entry still owed, with the minutes it takes. */
-export interface NextLook { id: 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug_out' | 'smell' | 'compression' | 'lash' | 'lock' | 'evidence' | 'debris' | 'option' | 'value', stage: Stage, title: string, minutes: number, why: string }
+export interface NextLook { id: 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug_out' | 'smell' | 'compression' | 'lash' | 'retest' | 'lock' | 'evidence' | 'debris' | 'option' | 'value', stage: Stage, title: string, minutes: number, why: string }
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
   drain: { title: 'Drain the oil with the fuel in it', minutes: 10, why: 'Outdoors, plug lead off. It thins the film and can lock or burn.' },
@@ -44,6 +44,8 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   else if (compression?.dry && !compression.wet) looks.push({ id: 'compression', stage: 'narrow_down', title: 'Compression, wet', minutes: 3, why: 'The pair tells rings from valves, where the dry reading is low.' })
   const doubtful = compression !== undefined && (compression.feel === 'none' || compression.feel === 'weak' || (compression.wet !== null && compression.dry !== null))
   if (facts.cycle === 'four' && doubtful && !latest(inForce, 'lash')) looks.push({ id: 'lash', stage: 'narrow_down', title: 'Read the lash as found', minutes: 10, why: 'No valve is blamed before its lash was read.' })
+  const order = (kind: 'lash' | 'compression'): number => inForce.findLastIndex(e => e.kind === kind)
+  if (latest(inForce, 'lash')?.body.state === 'set' && compression && order('lash') > order('compression')) looks.push({ id: 'retest', stage: 'narrow_down', title: 'Compression again, the lash is set', minutes: 6, why: 'A test is repeated after each change: a valve that was held open is not a burnt seat.' })
   if (ofKind(inForce, 'evidence').some(e => !e.body.explained)) looks.push({ id: 'evidence', stage: 'open_up', title: 'Explain what was found', minutes: 5, why: 'Foreign matter or a missing piece is still open.' })
   if (oil && !latest(inForce, 'debris') && (oil.colour === 'silvery' || (oil.glitter !== null && oil.glitter !== 'none'))) looks.push({ id: 'debris', stage: 'open_up', title: 'Sample the debris', minutes: 10, why: 'There is metal in the oil: what and how much points at the part.' })
   const sorted = looks.sort((a, b) => Number(b.id === 'plug_out') - Number(a.id === 'plug_out') || Number(b.id === 'fuel') - Number(a.id === 'fuel') || a.minutes - b.minutes)

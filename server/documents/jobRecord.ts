@@ -42,6 +42,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       ...options(),
       ...agreement(),
       ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
+      ...section('What it was', ofKind(inForce, 'cause_found').map(e => describe(e, policy).text)),
       ...section('Refused or put off, and what it risks', ofKind(inForce, 'refused').map(e => describe(e, policy).text)),
       ...section('Care', careText(file)),
       ...photos(),

@@ -18,9 +18,7 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
   <div class="narrow">
     <EssentialsBoard v-if="sheet.diagnosis.value" :essentials="sheet.diagnosis.value.essentials" />
     <LooksLike />
-    <div class="looks" role="group" aria-label="Narrow down">
-      <button v-for="l in tests" :key="l.form" type="button" class="btn" :class="{ on: inHand === l.form }" :aria-pressed="inHand === l.form" @click="sheet.open('narrow_down', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
-    </div>
+    <TabRow class="row" label="Narrow down" :tabs="tests" :on="inHand" :marks="marks" @pick="form => sheet.open('narrow_down', form)" />
     <CompressionForm v-if="inHand === 'compression'" />
     <LeakDownForm v-else-if="inHand === 'leak_down'" />
     <CrankcaseForm v-else-if="inHand === 'crankcase'" />
@@ -32,6 +30,5 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
 
 <style scoped>
 .narrow { display: grid; gap: 16px; }
-.looks { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; border-top: 1px solid var(--rule-2); padding-top: 14px; }
-.looks .on { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); font-weight: 600; }
+.row { border-top: 1px solid var(--rule-2); padding-top: 14px; margin-bottom: 0; }
 </style>

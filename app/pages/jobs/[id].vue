@@ -77,9 +77,7 @@ onMounted(() => { ready.value = true })
         <MakeSafe v-if="['first_look', 'narrow_down', 'open_up'].includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
         <template v-else-if="stage === 'first_look'">
-          <div class="looks" role="group" aria-label="First look">
-            <button v-for="l in looks" :key="l.form" type="button" class="btn" :class="{ on: look === l.form }" :aria-pressed="look === l.form" @click="sheet.open('first_look', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
-          </div>
+          <TabRow label="First look" :tabs="looks" :on="look" :marks="marks" @pick="form => sheet!.open('first_look', form)" />
           <OilForm v-if="look === 'oil'" />
           <MixForm v-else-if="look === 'mix'" />
           <FuelPathForm v-else-if="look === 'fuel'" />
@@ -90,9 +88,7 @@ onMounted(() => { ready.value = true })
         </template>
         <NarrowDown v-else-if="stage === 'narrow_down'" :marks="marks" />
         <template v-else-if="stage === 'open_up'">
-          <div class="looks" role="group" aria-label="Open up">
-            <button v-for="l in OPENED" :key="l.form" type="button" class="btn" :class="{ on: opened === l.form }" :aria-pressed="opened === l.form" @click="sheet.open('open_up', l.form)">{{ l.label }} <StateMark v-if="marks.get(l.form)" :mark="marks.get(l.form)!" bare /></button>
-          </div>
+          <TabRow label="Open up" :tabs="OPENED" :on="opened" :marks="marks" @pick="form => sheet!.open('open_up', form)" />
           <FindingForm v-if="opened === 'evidence'" name="evidence" />
           <DebrisForm v-else />
         </template>
@@ -121,9 +117,7 @@ onMounted(() => { ready.value = true })
 .desk { background: var(--sheet); padding: 14px 20px 30px; min-height: calc(100vh - 118px); min-width: 0; }
 .body > :deep(.rail) { align-self: stretch; }
 .logged { display: flex; gap: 10px 16px; align-items: center; justify-content: space-between; background: var(--good-wash); border-left: 4px solid var(--good); padding: 6px 8px 6px 12px; margin-bottom: 12px; overflow-wrap: anywhere; }
-.looks { display: flex; flex-wrap: wrap; gap: 6px; margin-bottom: 14px; align-items: center; }
 .more { margin-top: 18px; }
-.looks .on { border-color: var(--ink); box-shadow: inset 0 0 0 1px var(--ink); font-weight: 600; }
 @media (max-width: 1180px) { .body { grid-template-columns: 132px minmax(0, 1fr) 300px; } .desk { padding: 14px 14px 30px; } }
 @media (max-width: 1000px) { .body { grid-template-columns: minmax(0, 1fr); } .desk { min-height: 0; } }
 </style>

@@ -46,6 +46,11 @@ describe('what it looks like', () => {
     expect(own[0]?.cause.id).toBe('coil_dead')
     expect(own[0]!.prior).toBeGreaterThan(own[0]!.cataloguePrior)
   })
+  it('the milder sign is contained in the stronger: spinning free is not held against a cause as “no weak bump”', () => {
+    const against = diagnose(ENGINES.moto!, say('turns_free -turns_weak -turns_locked comp_low wet_same')).likely.flatMap(l => l.against.map(w => w.sign))
+    expect(against).not.toContain('turns_weak')
+    expect(diagnose(ENGINES.plant!, say('oil_high oil_burnt -oil_petrol')).likely.find(l => l.cause.id === 'fuel_in_oil')?.p ?? 0).toBeLessThan(0.1)
+  })
   it('words, not decimals', () => {
     expect([0.95, 0.7, 0.4, 0.2, 0.02].map(likelihoodWords)).toEqual(['very likely', 'likely', 'possible', 'less likely', 'hardly'])
   })

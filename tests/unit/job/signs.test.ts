@@ -92,6 +92,13 @@ describe('lash', () => {
     expect(words(lash(0.02, 0))).toContain('before a seat is blamed')
     expect(words(lash(null, 0, { rockers: 'stuck' }))).toContain('A rocker is stuck')
   })
+  it('once it is set, compression is asked for again before anything else is blamed', () => {
+    const [low, found, set] = [compression(4, 4.1), lash(0.1, 0), lash(0.1, 0.12, { state: 'set' })]
+    const ids = (entries: Entry[]) => assess(file(entries)).next.map(n => n.id)
+    expect(ids([low, found])).not.toContain('retest')
+    expect(ids([low, found, set])).toContain('retest')
+    expect(ids([low, found, set, compression(9, null)])).not.toContain('retest')
+  })
   it('a rule of thumb makes it doubtful and never condemns', () => {
     expect(first(lash(0.4, 0.1)).mark).toBe('near')
     expect(words(lash(0.4, 0.1))).toContain('rule of thumb')

@@ -93,6 +93,8 @@ describe('oil that goes', () => {
     const now = [oil({ by: 'marks', pct: 20 }), meter(52)]
     expect(usedSinceLastVisit(file([], { history }), now)).toMatchObject({ number: 203, usedMl: 120, hours: 12, mlPerH: 10 })
     expect(usedSinceLastVisit(file([], { history }), [oil({ by: 'marks', pct: 20 })])).toBeNull()
+    expect(assess(file(now, { history })).oil?.details.at(-1)).toBe('Since T 203 it used 120 mL in 12 h, 10 mL an hour, top-ups not counted.')
+    expect(assess(file([oil({ by: 'marks', pct: 120 }), meter(52)], { history })).oil?.details.at(-1)).toContain('rose by 30 mL')
   })
   it('stands among the findings of the job', () => {
     const a = assess(file([full, use(60, 10)]))
