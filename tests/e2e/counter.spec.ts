@@ -116,7 +116,7 @@ test('handing back warns of what is open, closes the job and moves it off today'
   await expect(page.locator('.owed')).toContainText('Nothing has been agreed')
   await page.getByLabel('Handed to').fill('')
   await page.getByRole('button', { name: /Hand it back/ }).click()
-  await expect(page.locator('.fault').first()).toContainText('Handed to is missing.')
+  await expect(page.locator('.fault:visible').first()).toContainText('Handed to is missing.')
   await page.getByLabel('Handed to').fill('Petr Holloway')
   await page.getByLabel(/What was said/).fill('Not to be run. Took it home to think.')
   await page.getByRole('button', { name: /Hand it back/ }).click()

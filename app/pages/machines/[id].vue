@@ -14,9 +14,7 @@ const view = ref<View | null>(null)
 const trouble = ref('')
 const draft = ref<MachineDraft | null>(null)
 const owner = reactive({ name: '', contact: '' })
-const faults = ref<Fault[]>([])
-const message = ref('')
-const saved = ref(false)
+const { faults, message, saved, keep } = useKeep(`/api/machines/${id}`, load)
 async function load(): Promise<void> {
   try {
     const v = await read<View>(`/api/machines/${id}`)
@@ -41,16 +39,8 @@ async function move(sheetId: string): Promise<void> {
   if (outcome.ok) await load()
 }
 async function save(): Promise<void> {
-  if (!draft.value) return
-  if (!shop.person) {
-    message.value = 'Say who is at the bench first, at the top right.'
-    return
-  }
-  const outcome = await send(`/api/machines/${id}`, 'PUT', { machine: machineFields(draft.value), facts: engineFacts(draft.value), spec: specValues(draft.value), customer: { name: owner.name, contact: owner.contact || null }, by: shop.person.id })
-  saved.value = outcome.ok
-  message.value = outcome.ok ? '' : outcome.message
-  faults.value = outcome.ok ? [] : outcome.faults
-  if (outcome.ok) await load()
+  const d = draft.value
+  if (d) await keep(by => ({ machine: machineFields(d), facts: engineFacts(d), spec: specValues(d), customer: { name: owner.name, contact: owner.contact || null }, by }))
 }
 </script>
 

@@ -22,9 +22,7 @@ const name = ref('')
 const engineClass = ref<EngineClass>('S4')
 const figures = ref<FigureDraft[]>([])
 const fill = ref(fillDraft(null))
-const faults = ref<Fault[]>([])
-const message = ref('')
-const saved = ref(false)
+const { faults, message, saved, keep } = useKeep(`/api/specs/${id}`, load)
 useHead({ title: () => view.value?.name ?? 'Spec sheet' })
 
 async function load(): Promise<void> {
@@ -73,16 +71,8 @@ function choose(picked: FigureDraft): void {
   for (const { f } of of(picked.item)) f.chosen = f === picked && !picked.chosen
 }
 async function save(): Promise<void> {
-  if (!shop.person) {
-    message.value = 'Say who is at the bench first, at the top right.'
-    return
-  }
   figures.value = figures.value.filter(f => f.value.trim())
-  const outcome = await send(`/api/specs/${id}`, 'PUT', { name: name.value, engineClass: engineClass.value, values: figures.value.map(figureValue), fill: fillValue(fill.value), by: shop.person.id })
-  saved.value = outcome.ok
-  message.value = outcome.ok ? '' : outcome.message
-  faults.value = outcome.ok ? [] : outcome.faults
-  if (outcome.ok) await load()
+  await keep(by => ({ name: name.value, engineClass: engineClass.value, values: figures.value.map(figureValue), fill: fillValue(fill.value), by }))
 }
 </script>
 
