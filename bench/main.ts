@@ -58,7 +58,7 @@ function fullUpdate(): void {
   if (mower) line('diagnosis, full update, 15 positive findings', 'exact, with for and against and the next check', perSecond(() => diagnose(mower, reports), 3))
 }
 
-/** How good the suggestions are, on the half of the cases that nothing was tuned on. */
+/** How good the suggestions are, on the half of the cases that was set aside and on the other. */
 function quality(): void {
   for (const [name, cases] of [['held back', CASES.filter(heldBack)], ['the other half', CASES.filter(c => !heldBack(c))]] as const) {
     const s = score(cases)
