@@ -1,7 +1,6 @@
 import type { CompressionJudgement } from './compression/judgeCompression'
 import { judgeCompression } from './compression/judgeCompression'
 import { judgeCrankcase, judgeLeakdown } from './compression/judgeTightness'
-import type { TurnOverJudgement } from './compression/judgeTurnOver'
 import { judgeTurnOver } from './compression/judgeTurnOver'
 import type { DebrisJudgement } from './debris/judgeDebris'
 import { judgeDebris } from './debris/judgeDebris'
@@ -17,7 +16,7 @@ import { nextLooks } from './job/nextLooks'
 import type { StageState, Waiting } from './job/stages'
 import { currentStage, stageStates, waitingNow } from './job/stages'
 import type { Stage } from './job/vocabulary'
-import type { Judgement, Stop } from './judgement'
+import type { Judgement, Stop, StoppingJudgement } from './judgement'
 import type { FuelPath } from './oil/fuelPath'
 import { fuelPath } from './oil/fuelPath'
 import type { MixJudgement } from './mix/judgeMix'
@@ -40,7 +39,7 @@ export interface Assessment {
   judgements: Judgement[]
   oil: OilJudgement | null
   mix: MixJudgement | null
-  turnOver: TurnOverJudgement | null
+  turnOver: StoppingJudgement | null
   /** how far the job is on the way back from fuel in the oil; null when there was none */
   fuel: FuelPath | null
   compression: CompressionJudgement | null

@@ -7,8 +7,8 @@ const props = defineProps<{ label: string, units: string[], kind: string, fault?
 const text = defineModel<string>('text', { required: true })
 const unit = defineModel<string>('unit', { required: true })
 const id = useId()
-const remembered = useLocalStorage<string>(`remedium:unit:${props.kind}`, '')
-if (!unit.value) unit.value = props.units.includes(remembered.value) ? remembered.value : props.units[0] ?? ''
+const remembered = useLocalStorage<string>(unitKey(props.kind), '')
+if (!unit.value) unit.value = rememberedUnit(props.kind, props.units)
 function choose(next: string): void {
   unit.value = next
   remembered.value = next

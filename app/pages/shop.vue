@@ -15,7 +15,7 @@ const fault = (field: string): string => faults.value.find(f => f.field === fiel
 watch(draft, () => { saved.value = false }, { deep: true })
 async function save(): Promise<void> {
   const { rate, tax, altitude, share, stand, ...rest } = draft.value
-  const number = (typed: string): number => sendable(figure(typed), typed) as number
+  const number = (typed: string): number => typedFigure(typed) as number
   const known = /^[A-Z]{3}$/.test(rest.currency)
   const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
   const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)

@@ -31,15 +31,11 @@ export function blankDraft(s: InputSchema): CalcDraft {
   switch (shapeOf(s)) {
     case 'object': return Object.fromEntries(Object.entries(s.properties ?? {}).map(([k, v]) => [k, blankDraft(v)]))
     case 'objects': return [blankDraft(s.items ?? {})]
-    case 'quantity': return { text: '', unit: localStorage.getItem(`remedium:unit:calc-${s.description}`) ?? BASE[s.description ?? ''] ?? s.description ?? '' }
+    case 'quantity': return { text: '', unit: rememberedUnit(`calc-${s.description}`, TOGGLES[s.description ?? ''] ?? [], BASE[s.description ?? ''] ?? s.description ?? '') }
     default: return ''
   }
 }
 
-const number = (text: string): unknown => {
-  const value = figure(text)
-  return value === null ? null : sendable(value, text)
-}
 const words = (text: string): string[] => text.split(/[\s;]+|,(?!\d)/).filter(Boolean)
 
 /** What was typed as the calculator's input; what can't be read goes as typed and comes back named. */
@@ -50,20 +46,20 @@ export function calcInput(s: InputSchema, draft: CalcDraft): unknown {
       return entries.every(([, v]) => v === null) && !s.required?.length ? null : Object.fromEntries(entries.filter(([, v]) => v !== null))
     }
     case 'objects': return (draft as CalcDraft[]).map(d => calcInput(s.items ?? {}, d))
-    case 'rows': return (draft as string).split('\n').filter(line => line.trim()).map(line => words(line).map(number))
-    case 'numbers': return (draft as string).trim() ? words(draft as string).map(number) : null
+    case 'rows': return (draft as string).split('\n').filter(line => line.trim()).map(line => words(line).map(typedFigure))
+    case 'numbers': return (draft as string).trim() ? words(draft as string).map(typedFigure) : null
     case 'words': return (draft as string).trim() ? (draft as string).split(/[\n;]+/).map(w => w.trim()).filter(Boolean) : null
     case 'flag': return draft === '' ? null : draft === 'true'
     case 'choice': return draft === '' ? null : s.enum?.find(v => String(v) === draft) ?? draft
     case 'quantity': {
       const { text, unit } = draft as { text: string, unit: string }
       const value = figure(text)
-      if (value === null || Number.isNaN(value)) return number(text)
+      if (value === null || Number.isNaN(value)) return typedFigure(text)
       const base = BASE[s.description ?? ''] ?? s.description ?? unit
       return unit === base ? value : convert(value, unit, base)
     }
     case 'text': return (draft as string).trim() || null
-    default: return number(draft as string)
+    default: return typedFigure(draft as string)
   }
 }
 

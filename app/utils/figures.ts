@@ -11,3 +11,6 @@ export const figureText = (value: number | null | undefined): string => value ==
 
 /** What JSON can't carry is sent as the text that was typed, so that the answer can name it. */
 export const sendable = (value: number | null, typed: string): number | string | null => Number.isNaN(value) ? typed : value
+
+/** A figure as it was typed, or the text itself where it is none. */
+export const typedFigure = (text: string): number | string | null => sendable(figure(text), text)

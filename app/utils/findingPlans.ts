@@ -24,7 +24,7 @@ export interface FindingPlan {
   log: string
   intro?: string
   caution?: string
-  how: HowGot | null | ((draft: FieldsDraft) => HowGot)
+  how: HowGot | null
   fields: FieldPlan[]
   /** one touch for a whole check that finds nothing */
   normal?: { word: string, draft: FieldsDraft }
@@ -190,12 +190,6 @@ function blankField(f: FieldPlan): FieldsDraft[string] {
   }
 }
 
-/** The unit that was used last for figures of this kind, where the field offers it. */
-function rememberedUnit(kind: string, units: string[]): string {
-  const used = localStorage.getItem(`remedium:unit:${kind}`) ?? ''
-  return units.includes(used) ? used : units[0] ?? ''
-}
-
 /** What a form holds as the body of its entry. What can't be read as a figure goes as it was typed: the answer then names the field. */
 export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryKind] {
   return Object.fromEntries(plan.fields.map(f => [f.key, fieldBody(f, draft[f.key] ?? blankField(f))])) as unknown as BodyOf[EntryKind]
@@ -203,10 +197,10 @@ export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryK
 
 function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
   switch (f.type) {
-    case 'figure': return sendable(figure(value as string), value as string)
+    case 'figure': return typedFigure(value as string)
     case 'quantity': {
       const { text, unit } = value as QuantityDraft
-      return text.trim() ? { value: sendable(figure(text), text), unit } : null
+      return text.trim() ? { value: typedFigure(text), unit } : null
     }
     case 'lines': return (value as string).split('\n').map(line => line.trim()).filter(Boolean)
     case 'text':

@@ -49,18 +49,18 @@ export function applyKind(draft: MachineDraft, kind: MachineKind): void {
 }
 
 export const machineFields = (d: MachineDraft): MachineFields => ({
-  kind: d.kind as MachineKind, name: d.name, serial: d.serial || null, meterReading: sendable(figure(d.meter), d.meter) as number | null, meterUnit: d.meterUnit, meterSource: d.meterSource,
+  kind: d.kind as MachineKind, name: d.name, serial: d.serial || null, meterReading: typedFigure(d.meter) as number | null, meterUnit: d.meterUnit, meterSource: d.meterSource,
 })
 
 export const engineFacts = (d: MachineDraft): EngineFacts => ({
-  ...d.facts, displacementCc: sendable(figure(d.facts.displacementCc), d.facts.displacementCc) as number | null, cylinders: sendable(figure(d.facts.cylinders), d.facts.cylinders) as number,
-  mixRatio: d.facts.cycle === 'two' ? sendable(figure(d.facts.mixRatio), d.facts.mixRatio) as number | null : null,
+  ...d.facts, displacementCc: typedFigure(d.facts.displacementCc) as number | null, cylinders: typedFigure(d.facts.cylinders) as number,
+  mixRatio: d.facts.cycle === 'two' ? typedFigure(d.facts.mixRatio) as number | null : null,
 })
 
 export function specValues(d: MachineDraft): SpecValue[] {
   const shown = COUNTER_ITEMS.filter(item => d.spec[item].value.trim()).map((item): SpecValue => {
     const { value, unit, source, was } = d.spec[item]
-    const next = { value: sendable(figure(value), value) as number, unit, source }
+    const next = { value: typedFigure(value) as number, unit, source }
     const same = was !== null && was.value === next.value && was.unit === unit && was.source === source
     // a figure that was changed has not been compared with its source yet
     return { item, ...next, note: was?.note ?? null, year: was?.year ?? null, checkedBy: same ? was.checkedBy : null, chosen: was?.chosen ?? false }

@@ -6,6 +6,7 @@ import { COMPRESSION_BANDS } from '../spec/rulesOfThumb'
 import { SPEC_SOURCES, sourceWords, specFor } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
 import { quantityText, shownIn } from '../units/unitRound'
+import { noLash } from '../wear/judgeLash'
 import { compToStandard } from './ambient'
 import type { CompStatus } from './compVerdict'
 import { compVerdict } from './compVerdict'
@@ -124,7 +125,7 @@ function lashWords(inForce: Entry[], file: JobFile): string[] {
   if (file.facts.cycle === 'two') return []
   const lash = latest(inForce, 'lash')
   if (!lash) return ['The lash was not read: no valve is blamed before it was.']
-  const none = [lash.body.inlet, lash.body.exhaust].some(q => q !== null && convert(q.value, q.unit, 'mm') < 0.015)
+  const none = [lash.body.inlet, lash.body.exhaust].some(q => q !== null && noLash(q))
   return none && lash.body.state === 'as_found' ? ['A valve had no lash as found: set it and test again before a seat is blamed.'] : []
 }
 

@@ -1,9 +1,7 @@
 import type { EntryOf } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
-import type { Judgement, Mark, Stop } from '../judgement'
+import type { Mark, Stop, StoppingJudgement } from '../judgement'
 import { TURN_FEELS } from '../job/vocabulary'
-
-export interface TurnOverJudgement extends Judgement { stops: Stop[] }
 
 const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark, details: string[] }> = {
   normal: { mark: 'good', details: ['A normal bump. It says little about wear: take a gauge reading.'] },
@@ -14,7 +12,7 @@ const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark, details: string[] }
 }
 
 /** How the engine turned by hand. */
-export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): TurnOverJudgement {
+export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): StoppingJudgement {
   const { feel, plugIn } = entry.body
   const { mark, details } = MEANING[feel]
   const locked = feel === 'locked'

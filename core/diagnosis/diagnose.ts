@@ -3,7 +3,7 @@ import type { EngineClass } from '../job/vocabulary'
 import type { Cause, Check, LinkWord } from './catalogue'
 import { CAUSES, CHECKS, fits, LINK_WORDS, SIGNS } from './catalogue'
 import type { Evidence, Network, Posterior } from './network'
-import { binaryEntropy, entropyOf, infer, inferWeighed, NO, YES } from './network'
+import { binaryEntropy, entropyOf, infer, inferWeighed, networkOf, NO, YES } from './network'
 import { priorFromHistory } from './posterior'
 import type { Report } from './reports'
 
@@ -44,25 +44,19 @@ export function likelihoodWords(p: number): string {
   return 'hardly'
 }
 
-interface Built { causes: Cause[], network: Network, signAt: Map<string, number>, cataloguePrior: number[] }
+interface InPlay { causes: Cause[], network: Network, signAt: Map<string, number> }
+interface Built extends InPlay { cataloguePrior: number[] }
 
 function build(facts: EngineFacts, counts: ShopCounts | null): Built {
   const at = CLASSES.indexOf(facts.engineClass)
   const causes = CAUSES.filter(c => (c.base[at] ?? 0) > 0 && fits(c.needs, facts))
   const signs = [...SIGNS.values()]
   const signAt = new Map(signs.map((s, i) => [s.id, i]))
-  const q = signs.map(() => new Float64Array(causes.length))
-  for (const [i, cause] of causes.entries()) {
-    for (const [word, ids] of Object.entries(cause.shows) as [LinkWord, readonly string[]][]) {
-      for (const id of ids) {
-        const row = q[signAt.get(id) ?? -1]
-        if (row) row[i] = LINK_WORDS[word]
-      }
-    }
-  }
+  const links = causes.flatMap(cause => (Object.entries(cause.shows) as [LinkWord, readonly string[]][]).flatMap(([word, ids]) => ids.map(finding => ({ cause: cause.id, finding, q: LINK_WORDS[word] }))))
   const cataloguePrior = causes.map(c => c.base[at] ?? 0)
   const priors = causes.map((c, i) => counts ? priorFromHistory({ prior: cataloguePrior[i] ?? 0, hits: counts.hits[c.id] ?? 0, total: counts.total, strength: PRIOR_STRENGTH }).prior : cataloguePrior[i] ?? 0)
-  return { causes, signAt, cataloguePrior, network: { causes: causes.map((c, i) => ({ id: c.id, prior: Math.min(0.98, priors[i] ?? 0) })), findings: signs.map(s => ({ id: s.id, leak: s.leak, minutes: 1 })), q } }
+  const model = { causes: causes.map((c, i) => ({ id: c.id, prior: Math.min(0.98, priors[i] ?? 0) })), findings: signs.map(s => ({ id: s.id, leak: s.leak, minutes: 1 })), links }
+  return { causes, signAt, cataloguePrior, network: networkOf(model) }
 }
 
 function evidenceOf(report: Report, signAt: Map<string, number>): Evidence | null {
@@ -131,17 +125,17 @@ function tellingReports(reports: Report[], most = MOST_REPORTS): { used: Report[
 }
 
 /** The network with only the causes that are still in play. */
-function narrowed({ causes, network, signAt }: Built, now: Posterior): Built & { kept: number[] } {
+function narrowed({ causes, network, signAt }: Built, now: Posterior): InPlay & { kept: number[] } {
   const kept = causes.map((_, i) => i).filter(i => (now.marginals[i] ?? 0) >= FAINT)
   return {
-    kept, signAt, causes: kept.map(i => causes[i] as Cause), cataloguePrior: [],
+    kept, signAt, causes: kept.map(i => causes[i] as Cause),
     network: { causes: kept.map(i => network.causes[i] ?? { id: '', prior: 0 }), findings: network.findings, q: network.q.map(row => Float64Array.from(kept, i => row[i] ?? 0)) },
   }
 }
 
-function suggestions(facts: EngineFacts, few: Built, base: Posterior, evidence: Evidence[], reports: Report[], skipped: ReadonlySet<string>): Suggestion[] {
+function suggestions(facts: EngineFacts, few: InPlay, base: Posterior, evidence: Evidence[], reports: Report[], skipped: ReadonlySet<string>): Suggestion[] {
   const known = new Set(reports.map(r => r.sign))
-  const done = new Set(CHECKS.filter(c => c.shows.some(s => known.has(s.id) && !reports.find(r => r.sign === s.id)?.claimed)).map(c => c.id))
+  const done = new Set(reports.filter(r => !r.claimed).map(r => SIGNS.get(r.sign)?.check))
   const there = (signs: readonly string[]): boolean => reports.some(r => r.there && signs.includes(r.sign))
   const locked = there(['turns_locked'])
   const noCompression = there(['comp_none', 'turns_free', 'piston_still'])
@@ -173,7 +167,7 @@ interface Branch { sign: string | null, seen: string, weight: number, marginals:
  * What a check would settle: its signs are taken one at a time (one of them, or none), so that every outcome costs no more than a negative.
  * P(only k) = P(all others not there) − P(none there).
  */
-function suggest(check: Check, { network, causes, signAt }: Built, evidence: Evidence[], base: Posterior, bitsNow: number, known: ReadonlySet<string>): Suggestion {
+function suggest(check: Check, { network, causes, signAt }: InPlay, evidence: Evidence[], base: Posterior, bitsNow: number, known: ReadonlySet<string>): Suggestion {
   const signs = check.shows.filter(s => !known.has(s.id))
   const at = signs.map(s => signAt.get(s.id) ?? 0)
   const none = infer(network, [...evidence, ...at.map(NO)])

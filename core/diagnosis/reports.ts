@@ -70,8 +70,7 @@ function draftsOf(entry: Entry, file: JobFile, inForce: Entry[], checked: string
     case 'leak_down': return heard(entry.body.heard)
     case 'crankcase': return [['case_leaks', judgeCrankcase(entry, file).mark !== 'good']]
     case 'lash': {
-      const { tight } = judgeLash(entry, file)
-      const wide = judgeLash(entry, file).details.some(d => d.includes('is wide'))
+      const { tight, wide } = judgeLash(entry, file)
       return [['lash_none', tight], ['lash_wide', wide], ...(entry.body.rockers === 'not_tried' ? [] : [['rocker_stuck', entry.body.rockers === 'stuck']] satisfies Draft[])]
     }
     case 'smoke': return smokeSigns(entry)

@@ -1,9 +1,7 @@
-import type { Judgement, Mark, Stop } from '../judgement'
+import type { Judgement, Mark, StoppingJudgement } from '../judgement'
 import type { EntryOf, LeakSite, SmokeBody } from './entries'
 import type { JobFile } from './jobFile'
 import { DANGEROUS_MODIFICATIONS, EARLIER_HANDS, EVENTS, LEAK_SITES, LOCK_RESULTS, LOCK_STEPS, MODIFICATIONS, OUTSIDE_CLUES, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS } from './vocabulary'
-
-export interface SignJudgement extends Judgement { stops: Stop[] }
 
 /** What the smoke says, with the order in which to look. Colour alone settles nothing. */
 export function judgeSmoke(entry: EntryOf<'smoke'>, file: JobFile): Judgement {
@@ -28,7 +26,7 @@ function smokeDetails({ colour, moment, after, smell }: SmokeBody, { facts }: Jo
   else details.push('Blue or grey is oil. Look in this order: level, smell, tipped, filter and breather, a leak onto the exhaust, head joint, then rings and guides.')
   if (moment === 'overrun') details.push('When the throttle closes: oil drawn past the guides.')
   if (moment === 'load') details.push('Under load: rings and bore come before guides.')
-  if (moment === 'start') details.push('A puff at the start only: guides seals or oil lying in the cylinder after tipping.')
+  if (moment === 'start') details.push('A puff at the start only: guide seals or oil lying in the cylinder after tipping.')
   return details
 }
 
@@ -70,7 +68,7 @@ export function judgeClues(entry: EntryOf<'clues'>): Judgement {
 }
 
 /** One step of finding out why an engine is locked. */
-export function judgeLockStep(entry: EntryOf<'lock_step'>): SignJudgement {
+export function judgeLockStep(entry: EntryOf<'lock_step'>): StoppingJudgement {
   const { step, result } = entry.body
   const headline = `Locked, ${LOCK_STEPS[step].label.toLowerCase()}: ${LOCK_RESULTS[result].toLowerCase()}`
   if (result === 'liquid') {
@@ -88,7 +86,7 @@ export function judgeLockStep(entry: EntryOf<'lock_step'>): SignJudgement {
 }
 
 /** A change by owner or earlier shop: a risk, and a clue. */
-export function judgeModification(entry: EntryOf<'modification'>): SignJudgement {
+export function judgeModification(entry: EntryOf<'modification'>): StoppingJudgement {
   const { what, text, why, state } = entry.body
   const { label, risk } = MODIFICATIONS[what]
   const headline = `${label}${text ? `: ${text}` : ''}`

@@ -1,3 +1,4 @@
+import { convert } from '../units/unitConvert'
 import { roundHalfAway } from '../units/unitRound'
 import type { EntryOf, UsePattern, Entry } from './entries'
 import type { Visit } from './jobFile'
@@ -17,13 +18,12 @@ export const hoursPerCalendarDay = ({ hoursPerDay, daysPerWeek }: UsePattern): n
 
 /** Average road speed of a trail or step-through machine, km/h: turns distance into hours where a rule needs hours. Shop judgement. */
 export const KM_PER_H = 35
-const KM_PER_MILE = 1.609344
 
 /** Running time at an entry, in hours; null when nobody knows. */
 export function meterHours(meter: EntryOf<'meter'> | undefined): number | null {
   if (!meter || meter.body.reading === null) return null
   const { reading, unit } = meter.body
-  return unit === 'h' ? reading : reading * (unit === 'mi' ? KM_PER_MILE : 1) / KM_PER_H
+  return unit === 'h' ? reading : convert(reading, unit, 'km') / KM_PER_H
 }
 
 /** Visits, this one last, each with the running time logged on it. */

@@ -1,7 +1,7 @@
 import type { EntryOf, OilKindBody } from '../job/entries'
 import type { EngineFacts, JobFile } from '../job/jobFile'
 import { OIL_KINDS } from '../job/vocabulary'
-import type { Judgement, Mark, Stop } from '../judgement'
+import type { Mark, StoppingJudgement } from '../judgement'
 import { hasSump } from './fillMarks'
 
 export type Fit = 'fits' | 'check' | 'does_not_fit'
@@ -49,8 +49,7 @@ export function oilFits({ what, wetClutch, antiWear }: Pick<OilKindBody, 'what' 
 
 const FIT_MARKS: Record<Fit, Mark> = { fits: 'good', check: 'open', does_not_fit: 'past' }
 
-export interface OilKindJudgement extends Judgement { stops: Stop[] }
-export function judgeOilKind(entry: EntryOf<'oil_kind'>, file: JobFile): OilKindJudgement {
+export function judgeOilKind(entry: EntryOf<'oil_kind'>, file: JobFile): StoppingJudgement {
   const { what, grade } = entry.body
   const { fit, reasons } = oilFits(entry.body, file.facts)
   const wrong = WRONG.includes(what)

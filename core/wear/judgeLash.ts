@@ -5,14 +5,16 @@ import { SPEC_SOURCES, specFor } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
 import { quantityText, shownIn } from '../units/unitRound'
 
-export interface LashJudgement extends Judgement { asFound: boolean, /** a valve may be held open */ tight: boolean }
+export interface LashJudgement extends Judgement { asFound: boolean, /** a valve may be held open */ tight: boolean, /** a valve has more than the most it may have */ wide: boolean }
 
 /** Below this a feeler says nothing: the valve may be held open. mm. Shop judgement. */
 const NOTHING_MM = 0.015
+/** No lash that a feeler could find. */
+export const noLash = ({ value, unit }: Quantity): boolean => convert(value, unit, 'mm') <= NOTHING_MM
 /** Band for engines whose book is not at hand, mm. General workshop-manual practice. */
 export const LASH_BAND = { low: 0.05, high: 0.25 } as const
 
-interface Side { mark: Mark, words: string, details: string[], tight: boolean }
+interface Side { mark: Mark, words: string, details: string[], tight: boolean, wide: boolean }
 
 /** Clearance at both valves, against the sheet where it says so. */
 export function judgeLash(entry: EntryOf<'lash'>, file: JobFile): LashJudgement {
@@ -27,7 +29,7 @@ export function judgeLash(entry: EntryOf<'lash'>, file: JobFile): LashJudgement 
   if (file.facts.release === 'automatic') details.push('Automatic release: go a little past top of compression, off its ramp, before the exhaust is read.')
   const marks = sides.map(s => s.mark)
   const mark: Mark = rockers === 'stuck' || marks.includes('past') ? 'past' : marks.includes('near') ? 'near' : marks.length ? 'good' : 'open'
-  return { entryId: entry.id, mark, headline: `Lash ${state === 'set' ? 'set' : 'as found'}: ${sides.map(s => s.words).join(', ') || 'not read'}`, details, asFound: state === 'as_found', tight }
+  return { entryId: entry.id, mark, headline: `Lash ${state === 'set' ? 'set' : 'as found'}: ${sides.map(s => s.words).join(', ') || 'not read'}`, details, asFound: state === 'as_found', tight, wide: sides.some(s => s.wide) }
 }
 
 function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile): Side | null {
@@ -41,10 +43,10 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
   const said = `${valve} ${quantityText(read.value, read.unit)}`
   const band = `${shownIn(low, 'mm', read.unit)} to ${shownIn(high, 'mm', read.unit)} (${source ? SPEC_SOURCES[source.source] : SPEC_SOURCES.rule_of_thumb})`
   const name = valve[0]?.toUpperCase() + valve.slice(1)
-  if (mm <= NOTHING_MM) return { mark: 'past', words: `${valve} nothing`, details: [`${name} has no lash at all, expected ${band}.`], tight: true }
+  if (noLash(read)) return { mark: 'past', words: `${valve} nothing`, details: [`${name} has no lash at all, expected ${band}.`], tight: true, wide: false }
   // a rule of thumb can make it doubtful, never condemn
   const out: Mark = source && source.source !== 'rule_of_thumb' ? 'past' : 'near'
-  if (mm < low - 1e-9) return { mark: out, words: said, details: [`${name} ${quantityText(read.value, read.unit)} is tight, expected ${band}.`], tight: false }
-  if (mm > high + 1e-9) return { mark: out, words: said, details: [`${name} ${quantityText(read.value, read.unit)} is wide, ${(mm / high).toFixed(1)} times the most, expected ${band}: wear, a softened cam wheel, a loose adjuster or a bent rod; the release may not lift.`], tight: false }
-  return { mark: 'good', words: said, details: [`${name} ${quantityText(read.value, read.unit)}, expected ${band}.`], tight: false }
+  if (mm < low - 1e-9) return { mark: out, words: said, details: [`${name} ${quantityText(read.value, read.unit)} is tight, expected ${band}.`], tight: false, wide: false }
+  if (mm > high + 1e-9) return { mark: out, words: said, details: [`${name} ${quantityText(read.value, read.unit)} is wide, ${(mm / high).toFixed(1)} times the most, expected ${band}: wear, a softened cam wheel, a loose adjuster or a bent rod; the release may not lift.`], tight: false, wide: true }
+  return { mark: 'good', words: said, details: [`${name} ${quantityText(read.value, read.unit)}, expected ${band}.`], tight: false, wide: false }
 }

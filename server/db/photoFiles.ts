@@ -9,7 +9,7 @@ export type PhotoSize = keyof typeof SIDE
 export const LARGEST_PHOTO = 30 * 1024 * 1024
 
 /** Photos lie in their own folder beside the database. */
-export const photoFile = (dataDir: string, id: string, size: PhotoSize = 'full'): string => join(dataDir, 'photos', `${id}${size === 'small' ? '-small' : ''}.jpg`)
+const photoFile = (dataDir: string, id: string, size: PhotoSize): string => join(dataDir, 'photos', `${id}${size === 'small' ? '-small' : ''}.jpg`)
 
 /**
  * Turns a picture upright, makes it small enough to keep, takes out everything but the picture (place and camera with it),
@@ -46,8 +46,14 @@ function writeWhole(file: string, data: Buffer): void {
   renameSync(`${file}.part`, file)
 }
 
-export function readPhoto(dataDir: string, id: string, size: PhotoSize): Buffer {
+/** Null where the file is gone from the photos folder. */
+export function findPhoto(dataDir: string, id: string, size: PhotoSize): Buffer | null {
   const file = photoFile(dataDir, id, size)
-  if (!existsSync(file)) throw new Refusal(404, 'The picture is on record, but its file is gone from the photos folder.')
-  return readFileSync(file)
+  return existsSync(file) ? readFileSync(file) : null
+}
+
+export function readPhoto(dataDir: string, id: string, size: PhotoSize): Buffer {
+  const found = findPhoto(dataDir, id, size)
+  if (!found) throw new Refusal(404, 'The picture is on record, but its file is gone from the photos folder.')
+  return found
 }

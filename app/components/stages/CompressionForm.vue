@@ -11,7 +11,7 @@ const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
 const released = computed(() => facts.value.release !== 'none')
 const blank = (): Draft => ({ with: 'gauge', feel: null, dry: '', wet: '', unit: sheet.policy.value.pressureUnit, throttle: 'open', pulls: '', temperature: 'cold', release: facts.value.release === 'none' ? 'none' : facts.value.release === 'unknown' ? 'unknown' : 'working', hose: '', altitude: '', note: '' })
-const quantity = (text: string, unit: string): Quantity | null => figure(text) === null ? null : { value: sendable(figure(text), text) as number, unit }
+const quantity = (text: string, unit: string): Quantity | null => figure(text) === null ? null : { value: typedFigure(text) as number, unit }
 const form = useEntryForm<'compression', Draft>({
   kind: 'compression',
   form: 'compression',
@@ -21,7 +21,7 @@ const form = useEntryForm<'compression', Draft>({
     feel: d.with === 'feel' ? d.feel : null,
     dry: d.with === 'gauge' ? quantity(d.dry, d.unit) : null,
     wet: d.with === 'gauge' ? quantity(d.wet, d.unit) : null,
-    throttleOpen: d.throttle === 'open', pulls: sendable(figure(d.pulls), d.pulls) as number | null, temperature: d.temperature, release: d.release, hoseMl: sendable(figure(d.hose), d.hose ?? '') as number | null, altitudeM: sendable(figure(d.altitude), d.altitude ?? '') as number | null, note: d.note || null,
+    throttleOpen: d.throttle === 'open', pulls: typedFigure(d.pulls) as number | null, temperature: d.temperature, release: d.release, hoseMl: sendable(figure(d.hose), d.hose ?? '') as number | null, altitudeM: sendable(figure(d.altitude), d.altitude ?? '') as number | null, note: d.note || null,
   }),
   fromBody: b => ({ with: b.dry ? 'gauge' : 'feel', feel: b.feel, dry: figureText(b.dry?.value), wet: figureText(b.wet?.value), unit: b.dry?.unit ?? sheet.policy.value.pressureUnit, throttle: b.throttleOpen ? 'open' : 'shut', pulls: figureText(b.pulls), temperature: b.temperature, release: b.release, hose: figureText(b.hoseMl), altitude: figureText(b.altitudeM), note: b.note ?? '' }),
 })

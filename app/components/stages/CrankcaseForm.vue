@@ -5,7 +5,7 @@ const form = useEntryForm<'crankcase', Draft>({
   kind: 'crankcase', form: 'crankcase',
   blank: () => ({ start: '', end: '', unit: 'kPa', seconds: '60', note: '' }),
   how: () => 'measured',
-  toBody: d => ({ start: { value: sendable(figure(d.start), d.start) as number, unit: d.unit }, end: { value: sendable(figure(d.end), d.end) as number, unit: d.unit }, seconds: sendable(figure(d.seconds), d.seconds) as number, note: d.note || null }),
+  toBody: d => ({ start: { value: typedFigure(d.start) as number, unit: d.unit }, end: { value: typedFigure(d.end) as number, unit: d.unit }, seconds: typedFigure(d.seconds) as number, note: d.note || null }),
   fromBody: b => ({ start: String(b.start.value), end: String(b.end.value), unit: b.start.unit, seconds: String(b.seconds), note: b.note ?? '' }),
 })
 const { draft } = form

@@ -16,8 +16,8 @@ const form = useEntryForm<'debris', Draft>({
   toBody: d => ({
     place: d.place as DebrisBody['place'],
     items: d.items.filter(i => i.material || i.amount || i.mm).map(i => ({ material: i.material as DebrisMaterial, amount: i.amount as DebrisAmount, largestUm: micrometres(i.mm), magnet: i.magnet || null })),
-    hoursSinceOil: sendable(figure(d.hoursSinceOil), d.hoursSinceOil) as number | null,
-    hoursSinceRebuild: sendable(figure(d.hoursSinceRebuild), d.hoursSinceRebuild) as number | null,
+    hoursSinceOil: typedFigure(d.hoursSinceOil) as number | null,
+    hoursSinceRebuild: typedFigure(d.hoursSinceRebuild) as number | null,
     control: d.control ?? 'none', note: d.note || null,
   }),
   fromBody: b => ({ place: b.place, items: b.items.length ? b.items.map(i => ({ material: i.material, amount: i.amount, mm: i.largestUm === null ? '' : String(i.largestUm / 1000), magnet: i.magnet ?? '' as const })) : [newItem()], hoursSinceOil: figureText(b.hoursSinceOil), hoursSinceRebuild: figureText(b.hoursSinceRebuild), control: b.control, note: b.note ?? '' }),

@@ -13,7 +13,7 @@ const facts = computed(() => sheet.job.value.facts)
 const form = useEntryForm<typeof plan.kind, FieldsDraft>({
   kind: plan.kind, form: props.name as FormName, counts: plan.counts,
   blank: () => blankFields(plan),
-  how: d => typeof plan.how === 'function' ? plan.how(d) : plan.how,
+  how: () => plan.how,
   toBody: d => fieldsBody(plan, d),
   fromBody: b => fieldsDraft(plan, b),
 })

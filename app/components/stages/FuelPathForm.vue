@@ -24,7 +24,7 @@ async function run(outcome: Promise<Outcome<unknown>>, clear: Partial<typeof dra
   if (result.ok) Object.assign(draft.value, clear)
 }
 const fault = (field: string): string => faults.value.find(f => f.field.startsWith(`body.${field}`))?.message ?? ''
-const quantity = (text: string, unit: string) => ({ value: sendable(figure(text), text) as number, unit })
+const quantity = (text: string, unit: string) => ({ value: typedFigure(text) as number, unit })
 const local = (typed: string): string => typed ? dayjs(typed).toISOString() : dayjs().toISOString()
 
 const drain = () => run(sheet.log({ kind: 'fluid', how: 'measured', body: { action: 'drained', amount: quantity(draft.value.drained, draft.value.drainedUnit), what: 'oil with fuel in it' } }), { drained: '' })

@@ -12,8 +12,8 @@ const form = useEntryForm<'leak_down', Draft>({
   blank: () => ({ reg: '', cyl: '', unit: sheet.policy.value.pressureUnit, orifice: '1', heard: [], note: '' }),
   how: () => 'measured',
   toBody: d => ({
-    regulator: { value: sendable(figure(d.reg), d.reg) as number, unit: d.unit }, cylinder: { value: sendable(figure(d.cyl), d.cyl) as number, unit: d.unit },
-    orificeMm: sendable(figure(d.orifice), d.orifice) as number, heard: d.heard, note: d.note || null,
+    regulator: { value: typedFigure(d.reg) as number, unit: d.unit }, cylinder: { value: typedFigure(d.cyl) as number, unit: d.unit },
+    orificeMm: typedFigure(d.orifice) as number, heard: d.heard, note: d.note || null,
   }),
   fromBody: b => ({ reg: String(b.regulator.value), cyl: String(b.cylinder.value), unit: b.regulator.unit, orifice: String(b.orificeMm), heard: [...b.heard], note: b.note ?? '' }),
 })

@@ -13,8 +13,8 @@ const form = useEntryForm<'mix', Draft>({
   kind: 'mix', form: 'mix', blank,
   how: d => d.how,
   toBody: (d): MixBody => ({
-    fuel: { value: sendable(figure(d.fuel), d.fuel) as number, unit: d.fuelUnit }, oil: { value: sendable(figure(d.oil), d.oil) as number, unit: d.oilUnit },
-    makerRatio: sendable(figure(d.maker), d.maker) as number, fuelType: d.fuelType, fuelDays: sendable(figure(d.days), d.days) as number | null, stabilised: d.stabilised, note: d.note || null,
+    fuel: { value: typedFigure(d.fuel) as number, unit: d.fuelUnit }, oil: { value: typedFigure(d.oil) as number, unit: d.oilUnit },
+    makerRatio: typedFigure(d.maker) as number, fuelType: d.fuelType, fuelDays: typedFigure(d.days) as number | null, stabilised: d.stabilised, note: d.note || null,
   }),
   fromBody: (b, how) => ({ how, fuel: String(b.fuel.value), fuelUnit: b.fuel.unit, oil: String(b.oil.value), oilUnit: b.oil.unit, maker: String(b.makerRatio), fuelType: b.fuelType, days: figureText(b.fuelDays), stabilised: b.stabilised, note: b.note ?? '' }),
 })

@@ -29,9 +29,9 @@ const { draft } = form
 /** What can't be read as a figure goes as it was typed: the answer then names the field. */
 function readingOf(d: Draft): OilBody['reading'] {
   if (d.by === 'dry') return { by: 'dry' }
-  if (d.by === 'volume') return { by: 'volume', amount: { value: sendable(figure(d.volume), d.volume) as number, unit: d.unit } }
-  if (d.by === 'scale') return { by: 'scale', mm: sendable(figure(d.mm), d.mm) as number }
-  if (d.by === 'marks') return { by: 'marks', pct: sendable(figure(d.pct), d.pct) as number }
+  if (d.by === 'volume') return { by: 'volume', amount: { value: typedFigure(d.volume) as number, unit: d.unit } }
+  if (d.by === 'scale') return { by: 'scale', mm: typedFigure(d.mm) as number }
+  if (d.by === 'marks') return { by: 'marks', pct: typedFigure(d.pct) as number }
   return null as unknown as OilBody['reading']
 }
 

@@ -14,7 +14,7 @@ const shop = useShopStore()
 const cur = computed(() => shop.policy.currency)
 const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
 const shownFigure = (type: LineType, value: number | null): string => value === null ? '' : inHours(type) ? String(value) : moneyField(value, cur.value)
-const typedFigure = (type: LineType, typed: string): number => (inHours(type) ? sendable(figure(typed), typed) : moneyTyped(typed, cur.value)) as number
+const lineFigure = (type: LineType, typed: string): number => (inHours(type) ? typedFigure(typed) : moneyTyped(typed, cur.value)) as number
 
 const form = useEntryForm<'option', Draft>({
   kind: 'option', form: 'option', slot: props.base?.id ?? `new:${props.way}`, base: props.base,
@@ -32,7 +32,7 @@ const form = useEntryForm<'option', Draft>({
     name: d.name, way: d.way,
     lines: d.lines.map(l => ({
       id: l.id, type: l.type, text: l.text, why: l.why || null, priceKind: l.priceKind,
-      likely: typedFigure(l.type, l.likely), low: typedFigure(l.type, l.low || l.likely), high: typedFigure(l.type, l.high || l.likely),
+      likely: lineFigure(l.type, l.likely), low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely),
       chance: share(l.chance),
     })),
     valueAfterMinor: moneyTyped(d.valueAfter, cur.value), successChance: share(d.success), comebackMinor: moneyTyped(d.comeback || '0', cur.value) ?? 0,

@@ -71,8 +71,10 @@ function choose(picked: FigureDraft): void {
   for (const { f } of of(picked.item)) f.chosen = f === picked && !picked.chosen
 }
 async function save(): Promise<void> {
-  figures.value = figures.value.filter(f => f.value.trim())
-  await keep(by => ({ name: name.value, engineClass: engineClass.value, values: figures.value.map(figureValue), fill: fillValue(fill.value), by }))
+  await keep((by) => {
+    figures.value = figures.value.filter(f => f.value.trim())
+    return { name: name.value, engineClass: engineClass.value, values: figures.value.map(figureValue), fill: fillValue(fill.value), by }
+  })
 }
 </script>
 

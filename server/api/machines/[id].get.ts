@@ -10,8 +10,7 @@ export default answer((event) => {
   const machine = machineOf(useDb(), routeId(event))
   const { facts, spec, fill, sheetId, sheetName } = engineOf(useDb(), machine.id)
   const visits = visitsOf(useDb(), machine.id)
-  const [last, ...before] = [...visits].reverse()
-  const file = { machineKind: machine.kind, facts, spec, fill, entries: last?.entries ?? [], history: before.reverse(), policy: policyOf(useDb()), counts: null }
+  const file = { machineKind: machine.kind, facts, spec, fill, entries: visits.at(-1)?.entries ?? [], history: visits.slice(0, -1), policy: policyOf(useDb()), counts: null }
   return {
     machine, facts, spec, fill, sheet: { id: sheetId, name: sheetName },
     customer: customerOf(useDb(), machine.customerId),

@@ -1,5 +1,4 @@
-import { existsSync } from 'node:fs'
-import { photoFile, readPhoto } from '../../../db/photoFiles'
+import { findPhoto } from '../../../db/photoFiles'
 import { jobRecord } from '../../../documents/jobRecord'
 import { pdfOf } from '../../../documents/pdf'
 import { jobView } from '../../../db/jobs'
@@ -7,7 +6,7 @@ import { peopleOf, policyOf } from '../../../db/shop'
 
 export default answer(async (event) => {
   const view = jobView(useDb(), routeId(event))
-  const pdf = await pdfOf(jobRecord(view, policyOf(useDb()), peopleOf(useDb()), new Date(), id => existsSync(photoFile(dataDir(), id)) ? readPhoto(dataDir(), id, 'full') : null))
+  const pdf = await pdfOf(jobRecord(view, policyOf(useDb()), peopleOf(useDb()), new Date(), id => findPhoto(dataDir(), id, 'full')))
   setHeader(event, 'content-type', 'application/pdf')
   setHeader(event, 'content-disposition', `inline; filename="remedium-T${view.number}.pdf"`)
   return pdf
