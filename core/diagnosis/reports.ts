@@ -63,8 +63,8 @@ function draftsOf(entry: Entry, file: JobFile, inForce: Entry[], checked: string
     case 'plug': return oneOf(PLUG, entry.body.state)
     case 'air_filter': return [...oneOf(FILTER, entry.body.filter), ...oneOf({ oily: 'breather_oily', blocked: 'breather_blocked', clear: '', missing: '' }, entry.body.breather)]
     case 'mix': {
-      const { mark, headline } = judgeMix(entry, file)
-      return [['can_lean', mark === 'past'], ['can_rich', mark === 'near' && /rich/i.test(headline)]]
+      const { tooLean, tooRich } = judgeMix(entry, file)
+      return [['can_lean', tooLean], ['can_rich', tooRich]]
     }
     case 'compression': return compressionSigns(entry, file, inForce)
     case 'leak_down': return heard(entry.body.heard)

@@ -7,7 +7,7 @@ import { fuelAge } from './fuelAge'
 import { mixRatio } from './mixMake'
 import { judgeRatio, ratioText } from './mixPlan'
 
-export interface MixJudgement extends Judgement { ratio: number | null, tooLean: boolean, stops: Stop[] }
+export interface MixJudgement extends Judgement { ratio: number | null, tooLean: boolean, tooRich: boolean, stops: Stop[] }
 
 const AGE_WORDS = { fresh: 'Fuel is fresh.', use_soon: 'Fuel is getting old: use it soon.', discard: 'Fuel is too old to trust: not for this engine. Old fuel to its own can: follow your local rules.' } as const
 
@@ -23,5 +23,5 @@ export function judgeMix(entry: EntryOf<'mix'>, file: JobFile): MixJudgement {
   if (age) details.push(AGE_WORDS[age])
   const stops: Stop[] = judged.tooLean ? [{ id: 'mix_lean', title: 'Don\'t run it on this can', reason: `${judged.words}. A lean two-stroke at speed may seize: no road, no full throttle.`, clearedBy: 'A later mix at the maker\'s ratio or richer.' }] : []
   const mark = judged.mark === 'good' && age === 'discard' ? 'past' : judged.mark === 'good' && age === 'use_soon' ? 'near' : judged.mark
-  return { entryId: entry.id, mark, headline: judged.words, details, ratio, tooLean: judged.tooLean, stops }
+  return { entryId: entry.id, mark, headline: judged.words, details, ratio, tooLean: judged.tooLean, tooRich: judged.tooRich, stops }
 }

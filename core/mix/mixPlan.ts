@@ -31,13 +31,13 @@ export interface MixPlan {
 export const ratioText = (ratio: number): string => `${roundHalfAway(ratio, ratio < 100 ? 1 : 0)} : 1`
 
 /** The words of a ratio against the maker's: less oil than he asks for stops the machine. */
-export function judgeRatio(ratio: number | null, makerRatio: number): { mark: Mark, words: string, tooLean: boolean } {
-  if (ratio === null) return { mark: 'past', words: 'No oil in it: don\'t run a two-stroke on it', tooLean: true }
+export function judgeRatio(ratio: number | null, makerRatio: number): { mark: Mark, words: string, tooLean: boolean, tooRich: boolean } {
+  if (ratio === null) return { mark: 'past', words: 'No oil in it: don\'t run a two-stroke on it', tooLean: true, tooRich: false }
   const share = makerRatio / ratio
-  if (share < 1 - MIX_TOLERANCE - TIE) return { mark: 'past', words: `Too lean in oil: ${ratioText(ratio)}, ${Math.round(100 * share)} % of the oil it needs`, tooLean: true }
-  if (share > 1.5) return { mark: 'near', words: `Rich in oil: ${ratioText(ratio)}; smoke, a fouled plug, carbon`, tooLean: false }
-  if (share > 1 + MIX_TOLERANCE) return { mark: 'good', words: `A step richer than the maker's: ${ratioText(ratio)}`, tooLean: false }
-  return { mark: 'good', words: `As the maker asks: ${ratioText(ratio)}`, tooLean: false }
+  if (share < 1 - MIX_TOLERANCE - TIE) return { mark: 'past', words: `Too lean in oil: ${ratioText(ratio)}, ${Math.round(100 * share)} % of the oil it needs`, tooLean: true, tooRich: false }
+  if (share > 1.5) return { mark: 'near', words: `Rich in oil: ${ratioText(ratio)}; smoke, a fouled plug, carbon`, tooLean: false, tooRich: true }
+  if (share > 1 + MIX_TOLERANCE) return { mark: 'good', words: `A step richer than the maker's: ${ratioText(ratio)}`, tooLean: false, tooRich: false }
+  return { mark: 'good', words: `As the maker asks: ${ratioText(ratio)}`, tooLean: false, tooRich: false }
 }
 
 /**

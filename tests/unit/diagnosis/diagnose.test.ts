@@ -99,6 +99,15 @@ describe('from a log', () => {
     expect(signs([compression(9, null)])).toMatchObject({ comp_low: false })
     expect(signs([turn('locked'), turn('normal')])).toMatchObject({ turns_locked: false })
   })
+  it('stale fuel in a sound can makes the can neither lean nor rich in oil', () => {
+    const can = (oilMl: number, fuelDays: number) => entry('mix', { fuel: { value: 5, unit: 'L' }, oil: { value: oilMl, unit: 'mL' }, makerRatio: 50, fuelType: 'e10', fuelDays, stabilised: false, note: null })
+    const two = { facts: { cycle: 'two', oiling: 'premix' } } as const
+    const signs = (oilMl: number, days: number) => Object.fromEntries(reportsOf([can(oilMl, days)], file([], two)).map(r => [r.sign, r.there]))
+    expect(signs(100, 400)).toEqual({ can_lean: false, can_rich: false })
+    for (const days of [1, 25, 45]) expect(signs(120, days), `${days} days`).toEqual({ can_lean: false, can_rich: false })
+    expect(signs(62, 1)).toEqual({ can_lean: true, can_rich: false })
+    expect(signs(200, 1)).toEqual({ can_lean: false, can_rich: true })
+  })
   it('a reading that can\'t be compared says nothing', () => {
     expect(reportsOf([compression(5, null, 'bar', { release: 'working' })], file([], { facts: { release: 'automatic' } })).map(r => r.sign)).toEqual([])
   })
