@@ -116,7 +116,7 @@ export function assess(file: JobFile): Assessment {
     crankcase: cases.at(-1) ?? null,
     others,
     basis: basisOf(inForce, file.facts),
-    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce)], inForce),
+    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce)], inForce),
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
     approved: latest(inForce, 'approval') ?? null,
@@ -132,7 +132,7 @@ function usedSinceWords({ number, usedMl, hours, mlPerH }: NonNullable<ReturnTyp
 }
 
 /** Stops that an adult may take on with a reason. Fuel in the engine, a liquid lock, a wrong can or fluid and a guard that is off are never among them. */
-const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock']
+const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock', 'tip']
 
 /** Nothing is signed away on a machine that a child rides. */
 function signed(stops: Stop[], inForce: Entry[]): Stop[] {
@@ -142,6 +142,15 @@ function signed(stops: Stop[], inForce: Entry[]): Stop[] {
     const signature = canSign ? ofKind(inForce, 'sign_off').filter(e => e.body.stopId === stop.id).at(-1) : undefined
     return { ...stop, canSign, signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null }
   })
+}
+
+/** Oil far over its mark, or fuel lying in it, runs into filter, carburettor and cylinder as soon as it is laid over. */
+function tipStops(oil: OilJudgement | null, fuel: FuelPath | null, inForce: Entry[]): Stop[] {
+  const over = oil?.state === 'over' || oil?.state === 'dangerously_over'
+  // what was measured in a can is out of the engine
+  const drained = latest(inForce, 'oil')?.body.reading.by === 'volume' || (fuel !== null && fuel.step !== 'drain')
+  if (drained || !(over || fuel)) return []
+  return [{ id: 'tip', title: 'Don\'t tip it', reason: `${fuel ? 'Oil with fuel in it' : 'Oil far over its mark'} runs into the filter, the carburettor and the cylinder, and locks it.`, clearedBy: fuel ? 'Drained.' : 'A later reading at or under the full mark, or drained.' }]
 }
 
 /** A knock that was heard or felt, until its cause is named. */

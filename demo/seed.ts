@@ -2,12 +2,16 @@ import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
 import type { ApprovalBody, Entry } from '#core/job/entries'
+import { entriesInForce } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { safeRefusal } from '#core/job/makeSafe'
+import { SAFE_STEPS } from '#core/job/vocabulary'
 import { newJobSchema } from '#shared/schemas/records'
 import { addPhoto } from '../server/db/photos'
 import type { PhotoRow } from '../server/db/photos'
 import { saveSheet, sheetOf } from '../server/db/sheets'
+import { entriesOf } from '../server/db/entries'
 import { bookIn, jobFile, jobView, logEntry } from '../server/db/jobs'
 import { machineLines } from '../server/db/machines'
 import { row } from '../server/db/statements'
@@ -85,9 +89,16 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
       addPhoto(db, { ...drawn, jobId })
       entry.body = { ...entry.body, photoId: drawn.id, width: drawn.width, height: drawn.height }
     }
+    if (safeRefusal(entry, entriesInForce(entriesOf(db, jobId)))) logEntry(db, jobId, madeSafe(entry))
     logEntry(db, jobId, entry.kind === 'approval' ? { ...entry, body: frozen(db, jobId, entry.body, ids) } : entry)
   })
   return job.steps.length
+}
+
+/** What is done before a hand goes near, half a minute earlier by the same hand. */
+function madeSafe({ at, by }: Entry): Entry {
+  const before = new Date(Date.parse(at) - 30_000)
+  return { id: ulid(before.getTime()), kind: 'made_safe', at: before.toISOString(), by, how: null, body: { done: Object.keys(SAFE_STEPS) as (keyof typeof SAFE_STEPS)[] }, supersedes: null }
 }
 
 /** The figures as the owner was shown them. */

@@ -1,33 +1,32 @@
 <script setup lang="ts">
+import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { latest } from '#core/job/entries'
+import { isSafe } from '#core/job/makeSafe'
 import { SAFE_STEPS } from '#core/job/vocabulary'
 import { tiltGuide } from '#core/oil/tiltGuide'
 
-/** Before turning, tipping or opening: ticked once a day, and again after anything was connected. */
+/** Before turning, tipping or opening: ticked once a working day, and again after anything was connected. Until then such readings are refused. */
 const sheet = useSheet()
 const shop = useShopStore()
 const last = computed(() => latest(sheet.inForce.value, 'made_safe'))
-const today = computed(() => last.value && dayjs(last.value.at).isSame(dayjs(), 'day'))
-const open = ref(false)
+const now = useNow({ interval: 60_000 })
+const safe = computed(() => isSafe(sheet.inForce.value, now.value.toISOString()))
 const ticked = ref<(keyof typeof SAFE_STEPS)[]>([])
 const message = ref('')
 const tilt = computed(() => tiltGuide(sheet.job.value.machine.kind, sheet.job.value.facts))
-async function log(): Promise<void> {
-  const outcome = await sheet.log({ kind: 'made_safe', how: null, body: { done: ticked.value } })
+async function log(done: typeof ticked.value): Promise<void> {
+  const outcome = await sheet.log({ kind: 'made_safe', how: null, body: { done } })
   message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
-  if (outcome.ok) {
-    open.value = false
-    ticked.value = []
-  }
+  if (outcome.ok) ticked.value = []
 }
 </script>
 
 <template>
-  <div v-if="!sheet.assessment.value?.closed" class="safe" :class="{ done: today && !open }">
-    <p v-if="today && !open && last" class="said"><StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }} <button type="button" class="link" @click="open = true">Something was connected again</button></p>
-    <form v-else @submit.prevent="log">
-      <fieldset><legend><b>Make safe</b> <span class="lab">before it is turned, tipped or opened</span></legend>
+  <div v-if="!sheet.assessment.value?.closed" class="safe" :class="{ done: safe }">
+    <p v-if="safe && last" class="said"><StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }} <button type="button" class="link" @click="log([])">Something was connected again</button></p>
+    <form v-else @submit.prevent="log(ticked)">
+      <fieldset><legend><b>Make safe</b> <span class="lab">before it is turned, tipped or opened: no such reading is taken before</span></legend>
         <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"><input v-model="ticked" type="checkbox" :value="k"> {{ word }}</label>
         <button class="btn" type="submit">Made safe</button>
       </fieldset>

@@ -16,6 +16,8 @@ export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_fou
 export interface JobSheet {
   job: Ref<JobView>
   policy: ComputedRef<ShopPolicy>
+  /** what the job is judged from, without what is being typed */
+  file: ComputedRef<JobFile>
   assessment: Ref<Assessment | null>
   diagnosis: Ref<JobDiagnosis | null>
   /** the check of the catalogue that is in hand */
@@ -126,7 +128,7 @@ export function useJobSheet(first: JobView): JobSheet {
   }
 
   return {
-    job, policy: computed(() => shop.policy), assessment, diagnosis, checkId, startCheck, inForce, lastLogged, correction, trouble,
+    job, file, policy: computed(() => shop.policy), assessment, diagnosis, checkId, startCheck, inForce, lastLogged, correction, trouble,
     typing: computed(() => typed.value.length > 0),
     stage: computed(() => kept.value.stage ?? 'book_in'),
     form: computed(() => kept.value.form),

@@ -3,6 +3,8 @@ import { useLocalStorage } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { InputError } from '#core/errors'
 import { moneyText } from '#core/estimate/money'
+import type { BodyOf, EntryKind } from '#core/job/entries'
+import type { HowGot } from '#core/job/vocabulary'
 import { FUEL_WORDS } from '#core/job/vocabulary'
 import { fuelAge } from '#core/mix/fuelAge'
 import type { FuelType } from '#core/mix/fuelAge'
@@ -90,6 +92,13 @@ const label = computed(() => {
   const total = a.task === 'make' ? a.totalMl : plan.value.layers.fuelMl + plan.value.layers.oilMl - plan.value.layers.drainMl + (plan.value.pourMl ?? 0)
   return `/api/labels/mix.pdf?${new URLSearchParams({ ratio: String(a.wantedRatio), totalMl: String(Math.round(total)), made: dayjs().format('YYYY-MM-DD'), by: shop.person?.initials ?? '', fuel: f.value.fuelType }).toString()}`
 })
+/** A can as it is becomes a finding; what is to be poured becomes a line on the log. */
+function toJob(): { kind: EntryKind, how: HowGot | null, body: BodyOf[EntryKind] } | null {
+  const a = result.value.asked
+  if (!a || !plan.value) return null
+  if (a.task === 'right') return { kind: 'mix', how: 'estimated', body: { fuel: { value: figure(f.value.fuel) as number, unit: f.value.fuelUnit }, oil: { value: figure(f.value.oil) as number, unit: f.value.oilUnit }, makerRatio: a.makerRatio, fuelType: age.value ? f.value.fuelType : null, fuelDays: age.value ? figure(f.value.days) : null, stabilised: f.value.stabilised, note: null } }
+  return { kind: 'note', how: null, body: { stage: 'build', text: `${plan.value.headline} ${plan.value.steps.join(' ')}`.slice(0, 2000) } }
+}
 function toggle(reason: RicherReason): void {
   f.value.reasons = f.value.reasons.includes(reason) ? f.value.reasons.filter(r => r !== reason) : [...f.value.reasons, reason]
 }
@@ -132,6 +141,7 @@ function toggle(reason: RicherReason): void {
             <p v-if="plan.pourMl !== null" class="pour"><span class="lab">Pour in</span><span class="amount">{{ show(plan.pourMl) }}</span> <b>{{ plan.pourOf }}</b></p>
             <ol><li v-for="s in plan.steps" :key="s">{{ s }}</li></ol>
             <p class="acts"><a v-if="label" class="btn" :href="label" target="_blank" rel="noopener">Print a label, PDF</a></p>
+            <SendToJob :what="f.task === 'right' ? 'Log this can' : 'Write it on the log'" :entry="toJob" />
           </div>
         </div>
       </template>

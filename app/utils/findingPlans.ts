@@ -13,6 +13,7 @@ export type FieldPlan = { key: string, label: string, hint?: string, when?: (dra
   | { type: 'figure', suffix?: string }
   | { type: 'quantity', units: string[], kind: string }
   | { type: 'leaks' }
+  | { type: 'cause' }
   | { type: 'switch' }
 )
 export interface QuantityDraft { text: string, unit: string }
@@ -147,6 +148,7 @@ export const FINDING_PLANS = {
     kind: 'theory', log: 'Keep the theory', how: null, counts: false,
     fields: [
       { type: 'area', key: 'statement', label: 'Theory: what could it be?' },
+      { type: 'cause', key: 'causeId', label: 'Is it one of these?' },
       { type: 'text', key: 'proves', label: 'It would be proved by' },
       { type: 'text', key: 'disproves', label: 'It would be ruled out by' },
       { type: 'area', key: 'trial', label: 'Trial: what was done, under which conditions' },

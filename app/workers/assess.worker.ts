@@ -2,7 +2,8 @@ import { expose } from 'comlink'
 import type { Assessment } from '#core/assess'
 import { assess } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
-import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
+import type { TreeNode } from '#core/diagnosis/tree'
+import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
 import type { Entry } from '#core/job/entries'
 import type { JobFile } from '#core/job/jobFile'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
@@ -14,6 +15,7 @@ function withTyped(file: JobFile, typed: Entry[]): JobFile {
 
 const api = {
   assess: (file: JobFile, typed: Entry[]): Assessment => assess(withTyped(file, typed)),
+  tree: (file: JobFile): TreeNode => treeOfJob(file),
   diagnose: (file: JobFile, typed: Entry[]): JobDiagnosis => diagnoseJob(withTyped(file, typed)),
 }
 export type AssessApi = typeof api

@@ -1,3 +1,4 @@
+import type { Entry } from '../job/entries'
 import { entriesInForce, ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import type { Diagnosis } from './diagnose'
@@ -6,6 +7,8 @@ import type { Essential } from './essentials'
 import { essentials } from './essentials'
 import { CHECK_BY_ID, SIGNS } from './catalogue'
 import { reportsOf } from './reports'
+import type { TreeNode } from './tree'
+import { treeOf } from './tree'
 
 export interface JobDiagnosis extends Diagnosis { essentials: Essential[], /** minutes of the catalogue's checks that were done */ minutesSpent: number }
 
@@ -13,9 +16,17 @@ export interface JobDiagnosis extends Diagnosis { essentials: Essential[], /** m
 export function diagnoseJob(file: JobFile): JobDiagnosis {
   const inForce = entriesInForce(file.entries)
   const reports = reportsOf(inForce, file)
-  const skipped = new Set(ofKind(inForce, 'check').filter(e => e.body.skipped).map(e => e.body.check))
+  const skipped = leftOutOf(inForce)
   return { ...diagnose(file.facts, reports, file.counts, skipped), essentials: essentials(reports, file.facts), minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)) }
 }
+
+/** The fault tree from where a job stands; see `treeOf`. */
+export function treeOfJob(file: JobFile, depth = 3): TreeNode {
+  const inForce = entriesInForce(file.entries)
+  return treeOf(file.facts, reportsOf(inForce, file), file.counts, leftOutOf(inForce), depth)
+}
+
+const leftOutOf = (inForce: Entry[]): Set<string> => new Set(ofKind(inForce, 'check').filter(e => e.body.skipped).map(e => e.body.check))
 
 function minutesOf(signs: string[]): number {
   const checks = new Set(signs.map(s => SIGNS.get(s)?.check))

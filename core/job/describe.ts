@@ -64,7 +64,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'fluid': return { title: entry.body.action === 'drained' ? 'Drained' : 'Filled', text: `${read(entry.body.amount, policy.volumeUnit)}${entry.body.what ? `, ${entry.body.what}` : ''}` }
     case 'cure': return { title: 'Fuel path cured', text: `${CURES[entry.body.path].toLowerCase()}${entry.body.text ? `: ${entry.body.text}` : ''}` }
     case 'stand_test': return { title: 'Stand test', text: standText(entry.body) }
-    case 'made_safe': return { title: 'Made safe', text: entry.body.done.map(s => SAFE_STEPS[s].toLowerCase()).join('; ') }
+    case 'made_safe': return entry.body.done.length ? { title: 'Made safe', text: entry.body.done.map(s => SAFE_STEPS[s].toLowerCase()).join('; ') } : { title: 'Not safe any more', text: 'something was connected again' }
     case 'turn_over': return { title: 'Turns over', text: withNote(`${TURN_FEELS[entry.body.feel].toLowerCase()}, by ${TURN_METHODS[entry.body.method]}, plug ${entry.body.plugIn ? 'in' : 'out'}`, entry.body.note) }
     case 'compression': {
       const { dry, wet, feel, throttleOpen, pulls, temperature, release } = entry.body

@@ -31,7 +31,7 @@ export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | 
 export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
 /** Oil poured in over a time of running, by the owner's book or the shop's. */
 /** A theory with what would settle it, so that a trial shows what it can and no more. */
-export interface TheoryBody { statement: string, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
+export interface TheoryBody { statement: string, /** a cause of the catalogue, where it is one */ causeId: string | null, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
 /** What it really was: a cause of the catalogue, or words of one's own. */
 export interface CauseFoundBody { causeId: string | null, text: string | null, proof: KeyOf<typeof PROOFS>, missing: string | null }
 /** A stop that a named person takes on. */
@@ -87,7 +87,7 @@ export interface FluidBody { action: 'drained' | 'filled', amount: Quantity, wha
 export interface CureBody { path: Cure, text: string | null }
 /** Fuel on, standing over dry paper; ended by a correction that says what was seen. */
 export interface StandTestBody { startedAt: string, endedAt: string | null, seen: 'none' | 'damp' | 'liquid' | null, minimumHours: number }
-/** What was made safe before turning, tipping or opening. */
+/** What was made safe before turning, tipping or opening: every step, or none once something was connected again. */
 export interface MadeSafeBody { done: KeyOf<typeof SAFE_STEPS>[] }
 export interface CompressionBody {
   feel: KeyOf<typeof COMPRESSION_FEELS> | null

@@ -94,7 +94,7 @@ export const BREATHER_STATES = { clear: 'Clear', oily: 'Oily', blocked: 'Blocked
 
 /** Before turning, tipping or opening. */
 export const SAFE_STEPS = {
-  plug_lead: 'Plug lead off and earthed', battery: 'Battery earth off, or no battery', fuel: 'Fuel shut or clamped', free: 'Blade, belt or chain free or blocked', stable: 'Stable on the bench, cool',
+  plug_lead: 'Plug lead off and earthed', battery: 'Battery earth off, or none; on only to crank', fuel: 'Fuel shut or clamped', free: 'Blade, belt or chain free or blocked', stable: 'Stable on the bench, cool',
 } as const
 export const SEEN = { none: 'Dry', damp: 'Damp', liquid: 'Liquid' } as const
 

@@ -1,9 +1,13 @@
 import type { Database } from 'better-sqlite3'
-import { CAUSE_BY_ID } from '#core/diagnosis/catalogue'
+import { alikeness, signsThere } from '#core/diagnosis/alike'
+import { CAUSE_BY_ID, SIGNS } from '#core/diagnosis/catalogue'
+import { reportsOf } from '#core/diagnosis/reports'
 import type { ShopCounts } from '#core/diagnosis/diagnose'
 import type { CauseFoundBody } from '#core/job/entries'
+import { entriesInForce } from '#core/job/entries'
 import { PROOFS } from '#core/job/vocabulary'
-import type { CaseLine } from '#shared/types/records'
+import type { AlikeLine, CaseLine } from '#shared/types/records'
+import { jobFile } from './jobs'
 import { rows } from './statements'
 
 /** The standing words on what each job really was. */
@@ -27,6 +31,20 @@ const SAME_COMPLAINT = `
   ORDER BY j.number DESC
   LIMIT    12`
 
+/** The newest closed jobs of engines with the same cycle: enough to find an old friend, few enough to be read in a blink. */
+const NAMED_JOBS = `
+  SELECT   j.id, j.number, m.name AS machineName, e.body
+  FROM     entries e
+  JOIN     jobs j ON j.id = e.job_id
+  JOIN     machines m ON m.id = j.machine_id
+  JOIN     engines g ON g.machine_id = m.id
+  WHERE    e.kind = 'cause_found' AND j.id <> @except AND json_extract(g.facts, '$.cycle') = @cycle
+    AND    NOT EXISTS (SELECT 1 FROM entries later WHERE later.supersedes = e.id)
+  ORDER BY j.number DESC
+  LIMIT    80`
+/** Less alike than this is only two engines. */
+const LEAST_ALIKE = 0.2
+
 /** What this shop's jobs on a class of engine really were, one job left out: it can't vouch for itself. */
 export function causeCounts(db: Database, engineClass: string, exceptJob: string): ShopCounts {
   const byJob = new Map<string, Set<string>>()
@@ -45,6 +63,20 @@ export function causeCounts(db: Database, engineClass: string, exceptJob: string
 export function sameComplaint(db: Database, about: string, engineClass: string, except: string): CaseLine[] {
   return rows<Omit<CaseLine, 'cause' | 'proof'> & { found: string | null }>(db, SAME_COMPLAINT, { about, engineClass, except }).map(({ found, ...line }) => {
     const body = found ? JSON.parse(found) as CauseFoundBody : null
-    return { ...line, cause: body && (body.causeId ? CAUSE_BY_ID.get(body.causeId)?.name ?? body.causeId : body.text ?? 'unknown'), proof: body && PROOFS[body.proof].toLowerCase() }
+    return { ...line, cause: body && causeWords(body), proof: body && PROOFS[body.proof].toLowerCase() }
   })
 }
+
+/** Jobs that were named and whose findings look like this one's, the most alike first. */
+export function alikeCases(db: Database, jobId: string): AlikeLine[] {
+  const file = jobFile(db, jobId)
+  const mine = signsOf(file)
+  return rows<{ id: string, number: number, machineName: string, body: string }>(db, NAMED_JOBS, { except: jobId, cycle: file.facts.cycle }).map(({ id, number, machineName, body }) => {
+    const { share, shared } = alikeness(mine, signsOf(jobFile(db, id)))
+    const found = JSON.parse(body) as CauseFoundBody
+    return { id, number, machineName, share, cause: causeWords(found), proof: PROOFS[found.proof].toLowerCase(), shared: shared.slice(0, 4).map(s => SIGNS.get(s)?.seen.toLowerCase() ?? s) }
+  }).filter(c => c.share >= LEAST_ALIKE).sort((a, b) => b.share - a.share).slice(0, 5)
+}
+
+const signsOf = (file: ReturnType<typeof jobFile>): Set<string> => signsThere(reportsOf(entriesInForce(file.entries), file))
+const causeWords = ({ causeId, text }: CauseFoundBody): string => causeId ? CAUSE_BY_ID.get(causeId)?.name ?? causeId : text ?? 'unknown'

@@ -3,6 +3,7 @@ import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
 import { entriesInForce, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
+import { safeRefusal } from '#core/job/makeSafe'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { JobView, NewJobParsed } from '#shared/types/records'
 import { causeCounts } from './cases'
@@ -100,6 +101,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
     const job = jobOf(db, jobId)
     const result = appendEntry(db, jobId, entry, (e) => {
       checkApproval(db, jobId, e)
+      checkSafe(db, jobId, e)
       checkRefill(db, jobId, e)
       checkPhoto(db, jobId, e)
       checkLash(db, jobId, e)
@@ -108,6 +110,12 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
     if (result === 'stored') keepMeter(db, job.machineId, entry)
     return result
   }).immediate()
+}
+
+/** No hand near parts that turn, fall or spring before the machine was made safe. */
+function checkSafe(db: Database, jobId: string, entry: Entry): void {
+  const refusal = safeRefusal(entry, entriesInForce(entriesOf(db, jobId)))
+  if (refusal) throw new Refusal(409, refusal)
 }
 
 /** Fresh oil goes in only once the way of the fuel is proved dry: a certain waste and a danger otherwise. */

@@ -30,6 +30,7 @@ const signedPressure = (what: string) => z.strictObject({
   value: z.number({ error: `${what}: type a figure, for example 40, or −40 for vacuum.` }).min(-1000).max(1000),
   unit: z.string().refine(u => Object.hasOwn(UNITS, u) && UNITS[u]?.kind === 'pressure', `${what} needs a unit of pressure.`),
 })
+const knownCause = z.string().refine(id => CAUSE_BY_ID.has(id), 'This cause is not in the catalogue.')
 const length = (what: string, max = 10) => quantity('length', what, max)
 const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
@@ -107,9 +108,9 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   oil_use: z.strictObject({ topped: volume('Topped up').refine(q => q.value > 0, { path: ['value'], message: 'Topped up must be more than nothing.' }), over: figureIn('Over', 0.1, 100000, ''), unit: z.enum(['h', 'km'], { error: 'Over: choose hours or km.' }), perWeek: nullable(figureIn('Use in a week', 0.1, 20000, '')), note: longText('Note') }),
   oil_kind: z.strictObject({ what: keyOf(OIL_KINDS, 'Kind of oil'), grade: optionalText('Grade', 60), wetClutch: keyOf(RATED, 'Wet-clutch rating'), antiWear: keyOf(RATED, 'Anti-wear additive'), reason: optionalText('Why this oil', 300) }),
   oil_change: z.strictObject({ amount: nullable(volume('Filled')), oil: optionalText('Oil', 120), filter: z.boolean(), atHours: nullable(figureIn('Running time', 0, 100000, 'h')) }),
-  theory: z.strictObject({ statement: shortText('Theory', 500), proves: optionalText('What would prove it', 300), disproves: optionalText('What would rule it out', 300), trial: optionalText('Trial', 500), limits: optionalText('What the trial can\'t show', 300), state: keyOf(THEORY_STATES, 'State') })
+  theory: z.strictObject({ statement: shortText('Theory', 500), causeId: nullable(knownCause), proves: optionalText('What would prove it', 300), disproves: optionalText('What would rule it out', 300), trial: optionalText('Trial', 500), limits: optionalText('What the trial can\'t show', 300), state: keyOf(THEORY_STATES, 'State') })
     .refine(t => t.state !== 'proved' || (t.trial && t.proves), { path: ['trial'], message: 'Proved needs what would prove it and the trial that did.' }),
-  cause_found: z.strictObject({ causeId: nullable(z.string().refine(id => CAUSE_BY_ID.has(id), 'This cause is not in the catalogue.')), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300) })
+  cause_found: z.strictObject({ causeId: nullable(knownCause), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300) })
     .refine(c => c.proof === 'unknown' || c.causeId !== null || c.text !== null, { path: ['causeId'], message: 'Name the cause, or say that it is unknown.' }),
   sign_off: z.strictObject({ stopId: shortText('Stop', 40), reason: shortText('Reason', 400) }),
   check: z.strictObject({
@@ -167,7 +168,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     minimumHours: z.number({ error: 'Hours to stand: type a figure.' }).min(1, 'A stand test takes at least 1 hour.').max(72, 'A stand test takes at most 72 hours.'),
   }).refine(t => t.endedAt === null || Date.parse(t.endedAt) > Date.parse(t.startedAt), { path: ['endedAt'], message: 'The test must end after it started.' })
     .refine(t => t.endedAt === null || t.seen !== null, { path: ['seen'], message: 'Say what was seen on the paper: dry, damp or liquid.' }),
-  made_safe: z.strictObject({ done: z.array(keyOf(SAFE_STEPS, 'Step')).min(Object.keys(SAFE_STEPS).length, 'Tick every step, or leave it and do it first.') }),
+  made_safe: z.strictObject({ done: z.array(keyOf(SAFE_STEPS, 'Step')).refine(done => done.length === 0 || new Set(done).size === Object.keys(SAFE_STEPS).length, 'Tick every step, or leave it and do it first.') }),
   compression: z.strictObject({
     feel: nullable(keyOf(COMPRESSION_FEELS, 'Feel')),
     dry: nullable(pressure('Dry reading')),

@@ -37,6 +37,8 @@ export interface Sheet { id: string, name: string, engineClass: EngineClass, val
 export interface SheetLine { id: string, name: string, engineClass: EngineClass, updatedAt: string, machines: number, figures: number, conflicts: number, unchecked: number, fillTable: boolean }
 /** An earlier job with the same complaint, and what it turned out to be. */
 export interface CaseLine { id: string, number: number, at: string, machineName: string, words: string, cause: string | null, proof: string | null }
+/** A closed job that looks alike; `shared` are the signs that both show, in words. */
+export interface AlikeLine { id: string, number: number, machineName: string, cause: string, proof: string, share: number, shared: string[] }
 export interface ImportReport { lines: { line: number, message: string }[], added: string[], same: number, conflicts: string[], doubts: string[], applied: boolean, sheetId: string | null }
 
 /** One line of Today and of a machine's history. */

@@ -7,6 +7,8 @@ import type { Running } from '../server'
 import { call, startBuilt } from '../server'
 import { newEntry, newJob, openShop } from './shop'
 
+const ALL_SAFE = ['plug_lead', 'battery', 'fuel', 'free', 'stable']
+
 let server: Running
 let shop: Awaited<ReturnType<typeof openShop>>
 beforeAll(async () => {
@@ -161,12 +163,17 @@ describe('what a person may take on, and what stays as it was found', () => {
 
   it('lash is set only after it was read as found, and as found stays locked from then on', async () => {
     const lash = (state: string, exhaust: number) => ({ state, inlet: null, exhaust: { value: exhaust, unit: 'mm' }, rockers: 'free', note: null })
+    expect((await log('lash', lash('as_found', 0))).body.message).toContain('Make it safe first')
+    expect((await log('made_safe', { done: ALL_SAFE }, { how: null })).status).toBe(201)
     const early = await log('lash', lash('set', 0.1))
     expect([early.status, early.body.fields[0].field]).toEqual([409, 'body.state'])
     const found = newEntry(shop.by, 'lash', lash('as_found', 0))
     expect((await shop.log(found)).status).toBe(201)
     expect((await log('lash', lash('set', 0.1))).status).toBe(201)
     expect((await log('lash', lash('as_found', 0.2), { supersedes: found.id })).status).toBe(409)
+    // something was connected again: no hand goes near before the ticks are set anew
+    expect((await log('made_safe', { done: [] }, { how: null })).status).toBe(201)
+    expect((await log('turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null })).status).toBe(409)
   })
 
   it('a closed job says what it was, and moves the next one of its class', async () => {

@@ -42,3 +42,12 @@ export async function freshJob(page: Page, words: string, about = 'smoke', facts
   } })
   return id(1)
 }
+
+/** Every make-safe step ticked, as it must be before anything is turned; it may stand so already. */
+export async function makeSafe(page: Page): Promise<void> {
+  await expect(page.locator('.safe')).toBeVisible()
+  for (const box of await page.locator('.safe input[type=checkbox]').all()) await box.check()
+  const tick = page.getByRole('button', { name: 'Made safe' })
+  if (await tick.count()) await tick.click()
+  await expect(page.locator('.safe')).toContainText(/Made safe \d/)
+}

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, freshJob, jobNumbered, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
 
@@ -76,6 +76,9 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   await chip(page, 'Turned by', 'rope').click()
   await chip(page, 'Plug', 'In').click()
   await page.getByRole('button', { name: /Log how it turns/ }).click()
+  await expect(page.getByRole('alert')).toContainText('Make it safe first')
+  await makeSafe(page)
+  await page.getByRole('button', { name: /Log how it turns/ }).click()
   await expect(page.locator('.stop')).toContainText('Don\'t crank it')
   await expect(page.locator('.rail')).toContainText('Plug out, turn by hand')
   await page.locator('.looks').getByRole('button', { name: /Locked/ }).click()
@@ -94,6 +97,7 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
 test('lash is asked for before a valve is blamed, and thou typed as mm is doubted', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'No pull left')}`)
   await page.keyboard.press('3')
+  await makeSafe(page)
   await page.getByLabel('Dry', { exact: true }).fill('62')
   await page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'bar' }).click()
   await page.getByRole('button', { name: 'Yes, psi' }).click()

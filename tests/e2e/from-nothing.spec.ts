@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import type { Running } from '../server'
 import { startBuilt } from '../server'
-import { chip, lean, openJob } from './bench'
+import { chip, lean, makeSafe, openJob } from './bench'
 
 let server: Running
 test.beforeAll(async () => { server = await startBuilt() })
@@ -54,6 +54,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.locator('.stop')).toContainText('Don\'t start it')
   await page.getByRole('button', { name: /Log the oil/ }).click()
   await expect(page.locator('.logged')).toContainText('dry, nothing shows, silvery')
+  await makeSafe(page)
   await page.getByRole('button', { name: 'Turns over' }).click()
   await chip(page, 'It turns', 'Spins free').click()
   await chip(page, 'Turned by', 'rope').click()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, jobNumbered, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
 
@@ -19,6 +19,13 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
   await page.getByLabel('Or mix it to').fill('50')
   await expect(page.locator('.fault').first()).toContainText('has less oil than the maker\'s 40 : 1')
   await page.getByLabel('Or mix it to').fill('')
+  // the can as it is becomes a finding of a job, and a lean one stops the machine
+  const job = await freshJob(page, 'Seized at full throttle', 'dies', { cycle: 'two', engineClass: 'H2', oiling: 'premix', oilShows: 'none', release: 'none', fuelFeed: 'diaphragm', mixRatio: 40 }, [])
+  await page.reload()
+  await page.getByLabel('Send it to a job').selectOption(job)
+  await page.getByRole('button', { name: 'Log this can' }).click()
+  await expect(page.locator('.sendto')).toContainText('On the log of')
+  expect(await (await request.get(`/api/jobs/${job}/assessment`)).text()).toContain('60 : 1')
   await page.getByLabel('hard use').check()
   await expect(page.locator('.reasons')).toContainText('Shop\'s rule: 32 : 1')
   // what was typed is found again, and the label can be printed
@@ -71,6 +78,7 @@ test('fuel in the oil goes its compulsory way, the clock running while the page 
 test('air is heard at the exhaust, and both ways of a crankcase are logged', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
+  await makeSafe(page)
   await page.getByRole('button', { name: 'Leak-down' }).click()
   await page.getByLabel('Regulator', { exact: true }).fill('7')
   await page.getByLabel('Cylinder holds', { exact: true }).fill('8')
@@ -83,6 +91,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await expect(page.locator('.log')).toContainText('1.40 bar of 7.00 bar, 1 mm orifice; heard at exhaust')
   await openJob(page, `/jobs/${await jobNumbered(request, 210)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
+  await makeSafe(page)
   await page.getByRole('button', { name: 'Crankcase' }).click()
   await page.getByLabel('Pumped to', { exact: true }).fill('-40')
   await page.getByLabel('Then reads', { exact: true }).fill('-38')
@@ -103,8 +112,8 @@ test('plug and air filter are looked at in one touch each', async ({ page, reque
   await expect(page.locator('.log')).toContainText('Air filter: soaked')
 })
 
-test('what is made safe is ticked whole, and asked for again after a connection', async ({ page, request }) => {
-  await openJob(page, `/jobs/${await jobNumbered(request, 218)}`)
+test('what is made safe is ticked whole, and asked for again after a connection', async ({ page }) => {
+  await openJob(page, `/jobs/${await freshJob(page, 'Hard to pull')}`)
   await page.keyboard.press('2')
   const safe = page.locator('.safe')
   await safe.getByText('Plug lead off and earthed').click()
@@ -119,6 +128,8 @@ test('what is made safe is ticked whole, and asked for again after a connection'
 
 test('a compression reading is logged in at most six touches', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 218)}`)
+  await page.keyboard.press('2')
+  await makeSafe(page)
   let touches = 0
   const touch = async (act: () => Promise<void>): Promise<void> => {
     touches++

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, jobNumbered, lean, openJob } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
 
@@ -27,6 +27,7 @@ test('two tabs on one job see each other, and a correction is made only once', a
   const other = await context.newPage()
   await openJob(page, path)
   await openJob(other, path)
+  await makeSafe(page)
   await page.getByRole('button', { name: 'Turns over' }).click()
   await chip(page, 'It turns', 'Normal bump').click()
   await chip(page, 'Turned by', 'rope').click()
@@ -43,6 +44,7 @@ test('two tabs on one job see each other, and a correction is made only once', a
 test('when the server is away nothing typed is lost, and pressing again logs it once', async ({ page, request, context }) => {
   const id = await jobNumbered(request, 218)
   await openJob(page, `/jobs/${id}`)
+  await makeSafe(page)
   await page.getByRole('button', { name: 'Turns over' }).click()
   await chip(page, 'It turns', 'Tight spot').click()
   await chip(page, 'Turned by', 'kick').click()

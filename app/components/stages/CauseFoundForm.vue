@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { CAUSES, fits } from '#core/diagnosis/catalogue'
 import { latest } from '#core/job/entries'
 import type { CauseFoundBody } from '#core/job/entries'
 import { PROOFS } from '#core/job/vocabulary'
@@ -14,12 +13,7 @@ const form = useEntryForm<'cause_found', { causeId: string, text: string, proof:
   fromBody: b => ({ causeId: b.causeId ?? '', text: b.text ?? '', proof: b.proof, missing: b.missing ?? '' }),
 })
 const { draft } = form
-/** the likely ones first, then the rest of the catalogue for this engine */
-const options = computed(() => {
-  const likely = sheet.diagnosis.value?.likely.map(l => l.cause) ?? []
-  const rest = CAUSES.filter(c => fits(c.needs, sheet.job.value.facts) && !likely.includes(c)).sort((a, b) => a.name.localeCompare(b.name))
-  return Object.fromEntries([...likely, ...rest].map(c => [c.id, c.name]))
-})
+const options = useCauseOptions()
 </script>
 
 <template>

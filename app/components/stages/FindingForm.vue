@@ -27,6 +27,7 @@ function normal(): void {
   Object.assign(draft.value, plan.normal?.draft)
   void submit()
 }
+const causes = useCauseOptions()
 const text = (key: string) => draft.value[key] as string
 const quantity = (key: string) => draft.value[key] as QuantityDraft
 </script>
@@ -38,6 +39,7 @@ const quantity = (key: string) => draft.value[key] as QuantityDraft
       <ChipGroup v-if="f.type === 'chips'" :model-value="(draft[f.key] as string | null)" :label="f.label" :options="f.options" :needed="f.needed" :swatches="f.swatches" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
       <MultiChips v-else-if="f.type === 'many'" :model-value="(draft[f.key] as string[])" :label="f.label" :options="f.options" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
       <LeakMap v-else-if="f.type === 'leaks'" :model-value="(draft[f.key] as LeakSite[])" :facts="facts" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+      <PickField v-else-if="f.type === 'cause'" :model-value="text(f.key) ?? ''" :label="f.label" :options="causes" empty="not in the list" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v || null" />
       <label v-else-if="f.type === 'switch'" class="switch"><input type="checkbox" :checked="Boolean(draft[f.key])" @change="draft[f.key] = ($event.target as HTMLInputElement).checked"> {{ f.label }}</label>
       <QuantityField v-else-if="f.type === 'quantity'" v-model:text="quantity(f.key).text" v-model:unit="quantity(f.key).unit" :label="f.label" :units="f.units" :kind="f.kind" :hint="f.hint" :fault="form.faultOf(f.key)" />
       <PlainField v-else :model-value="text(f.key)" :label="f.label" :area="f.type === 'area' || f.type === 'lines'" :class="{ narrow: f.type === 'figure' }" :suffix="f.type === 'figure' ? f.suffix : undefined" :inputmode="f.type === 'figure' ? 'decimal' : undefined" :hint="f.hint" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />

@@ -18,6 +18,8 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
   <div class="narrow">
     <EssentialsBoard v-if="sheet.diagnosis.value" :essentials="sheet.diagnosis.value.essentials" />
     <LooksLike />
+    <WayFromHere />
+    <CasesAlike />
     <TabRow class="row" label="Narrow down" :tabs="tests" :on="inHand" :marks="marks" @pick="form => sheet.open('narrow_down', form)" />
     <CompressionForm v-if="inHand === 'compression'" />
     <LeakDownForm v-else-if="inHand === 'leak_down'" />

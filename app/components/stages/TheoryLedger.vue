@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { CAUSE_BY_ID } from '#core/diagnosis/catalogue'
 import { ofKind } from '#core/job/entries'
 import { THEORY_STATES } from '#core/job/vocabulary'
 import type { TheoryBody } from '#core/job/entries'
@@ -8,6 +9,11 @@ import type { Mark } from '#core/judgement'
 const sheet = useSheet()
 const theories = computed(() => ofKind(sheet.inForce.value, 'theory'))
 const MARKS: Record<TheoryBody['state'], Mark> = { open: 'open', weakened: 'open', ruled_out: 'past', suspected: 'near', probable: 'near', proved: 'good' }
+/** what the findings say of it, beside what somebody believes */
+const standing = (causeId: string): string => {
+  const l = sheet.diagnosis.value?.likely.find(x => x.cause.id === causeId)
+  return l ? `${l.words} by the findings, ${Math.round(100 * l.p)} %` : 'the findings don\'t lift it over others'
+}
 </script>
 
 <template>
@@ -15,6 +21,7 @@ const MARKS: Record<TheoryBody['state'], Mark> = { open: 'open', weakened: 'open
     <ul v-if="theories.length">
       <li v-for="t in theories" :key="t.id">
         <p><b>‘{{ t.body.statement }}’</b> <span class="st"><StateMark :mark="MARKS[t.body.state]" bare /> {{ THEORY_STATES[t.body.state].toLowerCase() }}</span> <button type="button" class="link" @click="sheet.correct(t)">Take it further</button></p>
+        <p v-if="t.body.causeId" class="note">{{ CAUSE_BY_ID.get(t.body.causeId)?.name }}: {{ standing(t.body.causeId) }}</p>
         <p v-if="t.body.proves || t.body.disproves" class="note"><template v-if="t.body.proves">Would be proved by: {{ t.body.proves }}. </template><template v-if="t.body.disproves">Would be ruled out by: {{ t.body.disproves }}.</template></p>
         <p v-if="t.body.trial" class="note">Trial: {{ t.body.trial }}<template v-if="t.body.limits">. It can't show: {{ t.body.limits }}</template></p>
       </li>

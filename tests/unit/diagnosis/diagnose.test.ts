@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { diagnose, likelihoodWords } from '#core/diagnosis/diagnose'
-import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
+import { alikeness, signsThere } from '#core/diagnosis/alike'
+import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
 import { essentials } from '#core/diagnosis/essentials'
 import type { Report } from '#core/diagnosis/reports'
 import { reportsOf } from '#core/diagnosis/reports'
@@ -188,5 +189,37 @@ describe('the cases', () => {
       const fixed = walk(given, left => left[0])
       expect(suggested ?? 999, given.join(' ')).toBeLessThanOrEqual(fixed ?? 999)
     }
+  })
+})
+
+describe('earlier cases and the tree', () => {
+  it('rare signs make two engines alike, common ones hardly', () => {
+    const set = (...signs: string[]) => new Set(signs)
+    expect(alikeness(set('key_sheared', 'was_hit'), set('key_sheared', 'was_hit')).share).toBe(1)
+    expect(alikeness(set('key_sheared'), set('plug_sooty'))).toEqual({ share: 0, shared: [] })
+    expect(alikeness(set(), set())).toEqual({ share: 0, shared: [] })
+    const { share, shared } = alikeness(set('key_sheared', 'says_wont_start'), set('key_sheared', 'says_wont_start', 'plug_sooty'))
+    expect(shared[0]).toBe('key_sheared')
+    expect(share).toBeGreaterThan(0.5)
+    expect([...signsThere(say('key_sheared -was_hit'))]).toEqual(['key_sheared'])
+  })
+
+  it('the tree asks what the suggestions ask, never one thing twice on a branch, and ends in causes', () => {
+    const job = file([entry('complaint', { words: 'No kick', since: null, about: 'wont_start' }, { how: 'claimed' }), turn('free')], { facts: ENGINES.moto! })
+    const tree = treeOfJob(job, 2)
+    expect(tree.check?.id).toBe(diagnoseJob(job).next[0]!.check.id)
+    expect(tree.branches.length).toBeGreaterThan(1)
+    for (const { node } of tree.branches) {
+      expect(node.check?.id).not.toBe(tree.check?.id)
+      for (const leaf of node.branches) expect([leaf.node.check, leaf.node.lead !== null]).toEqual([null, true])
+    }
+  })
+
+  it('oil with fuel in it, or far over its mark, is not to be tipped until it is drained', () => {
+    const tip = (...log: Entry[]) => assess(file(log)).stops.some(s => s.id === 'tip')
+    expect(tip(oil({ by: 'marks', pct: 160 }))).toBe(true)
+    expect(tip(oil({ by: 'marks', pct: 60 }, { smell: 'petrol' }))).toBe(true)
+    expect(tip(oil({ by: 'volume', amount: { value: 900, unit: 'mL' } }))).toBe(false)
+    expect(tip(oil({ by: 'marks', pct: 160 }), oil({ by: 'marks', pct: 90 }))).toBe(false)
   })
 })

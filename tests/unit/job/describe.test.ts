@@ -25,7 +25,7 @@ describe('the log in words', () => {
     [entry('fluid', { action: 'drained', amount: { value: 690, unit: 'mL' }, what: 'oil with fuel in it' }), 'Drained: 690 mL, oil with fuel in it'],
     [entry('cure', { path: 'needle', text: 'new needle' }), 'Fuel path cured: needle, seat or float: new needle'],
     [entry('stand_test', { startedAt: '2026-05-04T18:20:00.000Z', endedAt: '2026-05-05T07:05:00.000Z', seen: 'none', minimumHours: 12 }), 'Stand test: passed after 12 h 45, at least 12 h asked, paper dry'],
-    [entry('made_safe', { done: ['plug_lead', 'battery'] }), 'Made safe: plug lead off and earthed; battery earth off, or no battery'],
+    [entry('made_safe', { done: ['plug_lead', 'battery'] }), 'Made safe: plug lead off and earthed; battery earth off, or none; on only to crank'],
     [entry('claim_check', { claimId: '01ARZ3NDEKTSV4RRFFQ69G5FAV', state: 'contradicted' }), 'Claim checked: contradicted'],
     [oil({ by: 'dry' }, { whereGone: 'leaked' }), 'Oil: dry, nothing shows, honey, smells plain, went: leaked'],
     [entry('plug', { state: 'oil_wet', note: null }), 'Plug: wet with oil'],

@@ -1,0 +1,25 @@
+import type { Entry, EntryKind } from './entries'
+import { latest } from './entries'
+
+/** What is logged with hands near parts that turn, fall, spray or spring: nothing of it before the machine was made safe. */
+export const HANDS_IN: readonly EntryKind[] = ['turn_over', 'lock_step', 'compression', 'leak_down', 'crankcase', 'lash']
+/** How long a making safe holds: a working day. Ours; a bench that is left over night is looked at again. */
+export const SAFE_HOURS = 12
+
+/**
+ * Whether a machine stands made safe at a moment: every step ticked within the hours before it, and nothing connected since.
+ * @param inForce the standing entries, oldest first
+ * @param at      the moment, ISO 8601
+ */
+export function isSafe(inForce: Entry[], at: string): boolean {
+  const last = latest(inForce, 'made_safe')
+  if (!last || last.body.done.length === 0) return false
+  const hours = (Date.parse(at) - Date.parse(last.at)) / 3600_000
+  return hours >= -0.1 && hours <= SAFE_HOURS
+}
+
+/** Why an entry must wait, or null. Correcting an entry is only writing, and always allowed. */
+export function safeRefusal(entry: Pick<Entry, 'kind' | 'at' | 'supersedes'>, inForce: Entry[]): string | null {
+  if (!HANDS_IN.includes(entry.kind) || entry.supersedes !== null || isSafe(inForce, entry.at)) return null
+  return 'Make it safe first: plug lead, battery, fuel, blade or belt, and standing firm. Tick all five at the top; what you typed is still here.'
+}
