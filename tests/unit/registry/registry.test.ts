@@ -27,6 +27,20 @@ const EXAMPLES: [string, unknown, unknown][] = [
   ['guard_band', { value: 52.05, upper: 52.06, U: 0.012 }, { state: 'doubtful' }],
   ['uncertainty', { resolution_mm: 0.005, repeats_mm: [52.05, 52.06, 52.05], cal_U_mm: 0.004 }, { u_c_mm: 0.00414662, U_mm: 0.00829324 }],
   ['evpi', { options: [{ name: 'repair', net0: 500, k: 1 }, { name: 'replace', net0: 250, k: 0 }], dist: { type: 'discrete', values: [[0, 0.7], [600, 0.3]] }, info_cost: 60 }, { best_now: 'repair', ev_now: 320, ev_perfect: 425, evpi: 105, worth_looking: true }],
+  ['bore_oversize', { nominal_mm: 52, largest_mm: 52.11, sizes_mm: [0.25, 0.5] }, { status: 'ok', required_mm: 52.21, oversize_mm: 0.25, bore_to_mm: 52.2, finish_mm: 52.25, spare_mm: 0.04 }],
+  ['bore_grid', { readings_mm: [[52.08, 52.11], [52.05, 52.07], [52.02, 52.02]], nominal_mm: 52, piston_mm: 51.95 }, { largest_mm: 52.11, wear_mm: 0.11, out_of_round_mm: 0.03, taper_mm: 0.09, taper_signed_mm: 0.09, barrel_mm: 0, clearance_max_mm: 0.16, clearance_min_mm: 0.07, over_limit: [] }],
+  ['bore_temp_correct', { reading_mm: 52.11, part_temp_c: 35, part_material: 'grey_iron' }, { at20_mm: 52.1018 }],
+  ['ring_radial_wear', { gap_now_mm: 0.65, gap_new_mm: 0.2, bore_now_mm: 52.05, bore_new_mm: 52 }, { from_bore_mm: 0.15708, radial_wear_mm: 0.0466197, status: 'ok' }],
+  ['ring_hot_gap', { bore_mm: 52, gap_cold_mm: 0.25, ring_rise_c: 160, bore_rise_c: 90 }, { gap_hot_mm: 0.129928, butts: false }],
+  ['journal_undersize', { nominal_mm: 25, smallest_mm: 24.93, sizes_mm: [0.25, 0.5] }, { status: 'ok', undersize_mm: 0.25, grind_to_mm: 24.75, required_max_mm: 24.88 }],
+  ['big_end_from_shake', { tip_total_mm: 0.8, rod_mm: 90, bearing_width_mm: 15 }, { radial_clearance_mm: 0.0666667 }],
+  ['shim_select', { old_shim_mm: 2.6, measured_mm: 0.05, lo_mm: 0.1, hi_mm: 0.16, available_mm: [2.45, 2.5, 2.55, 2.6] }, { status: 'ok', ideal_mm: 2.52, new_shim_mm: 2.5, lash_mm: 0.15 }],
+  ['guide_clearance', { wobble_mm: 0.18, guide_length_mm: 35, height_mm: 10 }, { clearance_mm: 0.114545, state: 'worn' }],
+  ['base_gasket', { squish_now_mm: 1.3, gasket_now_mm: 0.5, available_mm: [0.2, 0.3, 0.5], target_squish_mm: 1, min_squish_mm: 0.9 }, { status: 'ok', gasket_mm: 0.2, squish_mm: 1, cr: null }],
+  ['static_cr', { bore_mm: 52, stroke_mm: 50, head_cc: 10, gasket_mm: 0.6, deck_mm: 0.2 }, { swept_cc: 106.186, clearance_cc: 11.699, cr: 10.0765 }],
+  ['pump_pressure', { disp_cc_per_rev: 3, pump_rpm: 2000, slip_lpm_per_kpa: 0.002, bearing_lpm_per_kpa: 0.003, orifice_mm2: 3, leak_mm2: 1 }, { flow_lpm: 6, p_kpa: 446.209, p_leak_kpa: 332.46, drop_kpa: 113.75, leak_flow_lpm: 1.08443, on_relief: false }],
+  ['key_shift', { offset_mm: 4, radius_mm: 75 }, { shift_deg: 3.05577, effect: 'advanced', state: 'replace_key' }],
+  ['btdc_mm', { deg_btdc: 20, stroke_mm: 54, rod_mm: 110 }, { mm_btdc: 2.01661 }],
 ]
 
 function near(value: unknown): unknown {
