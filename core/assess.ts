@@ -16,6 +16,10 @@ import { nextLooks } from './job/nextLooks'
 import type { StageState, Waiting } from './job/stages'
 import { currentStage, stageStates, waitingNow } from './job/stages'
 import type { Stage } from './job/vocabulary'
+import type { BoreJudgement } from './measure/judgeMeasure'
+import { judgeBore, judgeMeasure } from './measure/judgeMeasure'
+import type { OilMap, Owed } from './teardown/judgePart'
+import { causeStop, judgePart, oilMapOf, owedNow, partsStanding } from './teardown/judgePart'
 import type { Judgement, Stop, StoppingJudgement } from './judgement'
 import type { FuelPath } from './oil/fuelPath'
 import { fuelPath } from './oil/fuelPath'
@@ -48,6 +52,12 @@ export interface Assessment {
   leakDown: Judgement | null
   crankcase: Judgement | null
   debris: DebrisJudgement | null
+  /** the newest bore sheet */
+  bore: BoreJudgement | null
+  /** noticed and not followed up */
+  owed: Owed[]
+  /** the oil's way through this engine, and where it stopped */
+  oilMap: OilMap | null
   /** every other finding, the newest of its kind and place; open evidence and modifications in place all of them */
   others: Judgement[]
   /** what the verdict rests on */
@@ -92,14 +102,18 @@ export function assess(file: JobFile): Assessment {
   const events = of('event', judgeEvent)
   const changes = of('modification', judgeModification)
   const evidence = of('evidence', judgeEvidence)
+  const bores = of('bore', judgeBore)
+  const measures = of('measure', judgeMeasure)
+  const standing = new Set(partsStanding(inForce).map(e => e.id))
+  const parts = of('part', judgePart).filter(p => standing.has(p.entryId))
   const fuel = fuelPath(inForce, file.facts)
   // a level that was fuel is dealt with by the way back from it
   const levelStops = (oil?.stops ?? []).filter(s => !(fuel && s.id === 'oil_over'))
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence].sort((a, b) => placeOf(a) - placeOf(b))
-  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence].filter(j => j !== undefined)
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
+  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...parts].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
   const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
@@ -114,9 +128,12 @@ export function assess(file: JobFile): Assessment {
     airFilter: filters.at(-1) ?? null,
     leakDown: leakDowns.at(-1) ?? null,
     crankcase: cases.at(-1) ?? null,
+    bore: bores.at(-1) ?? null,
+    owed: owedNow(inForce),
+    oilMap: oilMapOf(inForce, file),
     others,
     basis: basisOf(inForce, file.facts),
-    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce)], inForce),
+    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce)], inForce),
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
     approved: latest(inForce, 'approval') ?? null,
@@ -132,7 +149,7 @@ function usedSinceWords({ number, usedMl, hours, mlPerH }: NonNullable<ReturnTyp
 }
 
 /** Stops that an adult may take on with a reason. Fuel in the engine, a liquid lock, a wrong can or fluid and a guard that is off are never among them. */
-const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock', 'tip']
+const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock', 'tip', 'cause']
 
 /** Nothing is signed away on a machine that a child rides. */
 function signed(stops: Stop[], inForce: Entry[]): Stop[] {

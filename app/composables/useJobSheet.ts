@@ -11,7 +11,7 @@ import type { HowGot, Stage } from '#core/job/vocabulary'
 import type { JobView } from '#shared/types/records'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
-export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_found' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_found' | 'part' | 'oil_map' | 'bore' | 'measure' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
 
 export interface JobSheet {
   job: Ref<JobView>
@@ -47,7 +47,7 @@ export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
   oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
-  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['hand_back', 'cause_found'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
+  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['open_up', 'cause_found'], part: ['open_up', 'part'], bore: ['measure', 'bore'], measure: ['measure', 'measure'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
   meter: ['book_in', 'meter'], modification: ['book_in', 'modification'], inventory: ['book_in', 'inventory'], event: ['book_in', 'event'],
   complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
 }

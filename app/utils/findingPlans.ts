@@ -206,6 +206,7 @@ function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
     }
     case 'lines': return (value as string).split('\n').map(line => line.trim()).filter(Boolean)
     case 'text':
+    case 'cause':
     case 'area': return (value as string) || null
     default: return value
   }
@@ -218,7 +219,7 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
     if (f.type === 'figure') return [f.key, figureText(value as number | null)]
     if (f.type === 'quantity') return [f.key, value ? { text: String((value as Quantity).value), unit: (value as Quantity).unit } : { text: '', unit: rememberedUnit(f.kind, f.units) }]
     if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
-    if (f.type === 'text' || f.type === 'area') return [f.key, (value as string | null) ?? '']
+    if (f.type === 'text' || f.type === 'cause' || f.type === 'area') return [f.key, (value as string | null) ?? '']
     return [f.key, value as FieldsDraft[string]]
   }))
 }

@@ -6,6 +6,7 @@ import { judgeCrankcase } from '../compression/judgeTightness'
 import { judgeLash } from '../wear/judgeLash'
 import { judgeMix } from '../mix/judgeMix'
 import { judgeOil } from '../oil/judgeOil'
+import { PART_SIGNS } from '../teardown/parts'
 import { CHECK_BY_ID, SIGNS } from './catalogue'
 
 /** One sign, seen or looked for and not there, with the entry that says so. A claim weighs less than what was seen here. */
@@ -81,6 +82,7 @@ function draftsOf(entry: Entry, file: JobFile, inForce: Entry[], checked: string
       .concat(entry.body.items.length === 0 ? (CHECK_BY_ID.get('debris')?.shows ?? []).map((s): Draft => [s.id, false]) : [])
     case 'event': return ({ ran_low: [['ran_low', true]], ran_dry: [['ran_low', true]], tipped: [['was_tipped', true]], hit: [['was_hit', true]] } satisfies Partial<Record<string, Draft[]>> as Partial<Record<string, Draft[]>>)[entry.body.what] ?? []
     case 'check': return [...entry.body.found.map((sign): Draft => [sign, true]), ...entry.body.absent.map((sign): Draft => [sign, false])]
+    case 'part': return partSigns(entry)
     default: return []
   }
 }
@@ -91,6 +93,14 @@ function told({ topic, text }: ClaimBody, checked: string | undefined): Draft[] 
   if (!known || !answer || answer.includes('know')) return []
   const there = known.yes.test(answer)
   return [[known.sign, checked === 'contradicted' ? !there : there]]
+}
+
+/** What was seen on a part; a part that is used again or only cleaned, and shows nothing of it, speaks against it. */
+function partSigns({ body: { part, seen, disposition } }: EntryOf<'part'>): Draft[] {
+  const signs = PART_SIGNS[part] ?? {}
+  const there = new Set(seen.map(k => signs[k]))
+  const judged = disposition === 'reuse' || disposition === 'clean'
+  return [...new Set(Object.values(signs))].flatMap((sign): Draft[] => there.has(sign) ? [[sign, true]] : judged ? [[sign, false]] : [])
 }
 
 /** Oil, fuel or water: by the words of the note, fuel when nothing is said. */

@@ -2,12 +2,15 @@ import { moneyText, toMajor } from '../estimate/money'
 import { ratioText } from '../mix/mixPlan'
 import { quantityText, shownIn } from '../units/unitRound'
 import { CAUSE_BY_ID, CHECK_BY_ID, SIGNS } from '../diagnosis/catalogue'
+import { boreText } from '../measure/judgeMeasure'
+import { MEASURE_PLANS, TOOLS } from '../measure/items'
+import { DISPOSITIONS, OIL_STATES, PART_PLANS } from '../teardown/parts'
 import type { StandState } from '../oil/fuelPath'
 import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -43,13 +46,23 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'oil_kind': return { title: 'Kind of oil', text: [OIL_KINDS[entry.body.what].toLowerCase(), entry.body.grade, `wet-clutch rating: ${entry.body.wetClutch}`, `anti-wear: ${entry.body.antiWear}`, entry.body.reason].filter(Boolean).join(', ') }
     case 'oil_change': return { title: 'Oil changed', text: [entry.body.amount && read(entry.body.amount, policy.volumeUnit), entry.body.oil, entry.body.filter && 'filter too', entry.body.atHours !== null && `at ${entry.body.atHours} h`].filter(Boolean).join(', ') || 'all of it' }
     case 'theory': return { title: `Theory, ${THEORY_STATES[entry.body.state].toLowerCase()}`, text: [entry.body.statement, entry.body.proves && `proved by: ${entry.body.proves}`, entry.body.disproves && `ruled out by: ${entry.body.disproves}`, entry.body.trial && `trial: ${entry.body.trial}`, entry.body.limits && `limits: ${entry.body.limits}`].filter(Boolean).join('; ') }
-    case 'cause_found': return { title: 'It really was', text: `${[entry.body.causeId && (CAUSE_BY_ID.get(entry.body.causeId)?.name ?? entry.body.causeId), entry.body.text].filter(Boolean).join(': ')}, ${PROOFS[entry.body.proof].toLowerCase()}${entry.body.missing ? `; proof that is missing: ${entry.body.missing}` : ''}` }
+    case 'cause_found': return { title: 'It really was', text: `${[entry.body.causeId && (CAUSE_BY_ID.get(entry.body.causeId)?.name ?? entry.body.causeId), entry.body.text].filter(Boolean).join(': ')}, ${PROOFS[entry.body.proof].toLowerCase()}${entry.body.missing ? `; proof that is missing: ${entry.body.missing}` : ''}${entry.body.chain.length ? `. ${entry.body.chain.join(' → ')}` : ''}` }
     case 'sign_off': return { title: 'Signed off', text: `${STOP_NAMES[entry.body.stopId] ?? entry.body.stopId}: ${entry.body.reason}` }
     case 'check': {
       const { check, found, absent, skipped, note } = entry.body
       const seen = (ids: string[]): string => ids.map(id => SIGNS.get(id)?.seen ?? id).join(', ')
       const text = skipped ? `left out: ${skipped}` : [found.length && seen(found), absent.length && `not: ${seen(absent)}`].filter(Boolean).join('; ') || 'nothing of it'
       return { title: CHECK_BY_ID.get(check)?.name ?? check, text: withNote(text, note) }
+    }
+    case 'measure': {
+      const { item, reads, tool, place, when, note } = entry.body
+      return { title: `${MEASURE_PLANS[item].label}${place ? `, ${place}` : ''}`, text: withNote(`${reads.map(r => read(r, r.unit)).join(', ')}, ${TOOLS[tool].label}, ${MEASURED_WHEN[when].toLowerCase()}`, note) }
+    }
+    case 'bore': return { title: `Bore ${BORE_WHEN[entry.body.when].toLowerCase()}`, text: withNote(`${boreText(entry.body)}${entry.body.piston ? `; piston ${read(entry.body.piston, entry.body.piston.unit)}` : ''}, ${TOOLS[entry.body.tool].label}`, entry.body.note) }
+    case 'part': {
+      const { part, disposition, seen, oil, role, reason, orientation, owed } = entry.body
+      const words = [seen.map(k => PART_PLANS[part].look[k] ?? k).join(', '), oil !== 'not_looked' && OIL_STATES[oil], role !== 'open' && PART_ROLES[role], reason, orientation && `lay: ${orientation}`, owed && `owed: ${owed}`].filter(Boolean).join('; ')
+      return { title: PART_PLANS[part].name, text: withNote(DISPOSITIONS[disposition].toLowerCase(), words || null) }
     }
     case 'evidence': return { title: entry.body.missing ? 'Missing piece' : 'Evidence', text: `${entry.body.what}, ${entry.body.where}; ${entry.body.explained ? `explained: ${entry.body.explained}` : 'open'}` }
     case 'photo': return { title: 'Photo', text: entry.body.caption ?? 'without words' }

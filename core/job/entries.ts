@@ -1,8 +1,10 @@
 import type { DebrisItem } from '../debris/debrisScore'
+import type { Tool, MeasureItem } from '../measure/items'
+import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -29,11 +31,43 @@ export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof 
 /** Clearance at the valves; `as_found` is written down before anything is turned. */
 export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | null, exhaust: Quantity | null, rockers: KeyOf<typeof ROCKERS>, note: string | null }
 export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
+/** One measurement, in the unit of the tool. */
+export interface MeasureBody { item: MeasureItem, reads: Quantity[], tool: Tool, /** cylinder, valve or side */ place: string | null, /** before or after it was worked on */ when: KeyOf<typeof MEASURED_WHEN>, note: string | null }
+/** Bore readings top to bottom, along the crank and across it; before and after honing are kept apart. */
+export interface BoreBody {
+  nominal: Quantity
+  unit: 'mm' | 'in'
+  rows: [along: number, across: number][]
+  piston: Quantity | null
+  tool: Tool
+  when: KeyOf<typeof BORE_WHEN>
+  /** temperature of the barrel; null when it is taken as 20 °C */
+  partC: number | null
+  /** oversizes that are sold for it, mm */
+  sizesMm: number[]
+  holdCentre: boolean
+  crossHatch: KeyOf<typeof CROSS_HATCH>
+  note: string | null
+}
+/** A part as it was found and what becomes of it. */
+export interface PartBody {
+  part: PartKey
+  disposition: KeyOf<typeof DISPOSITIONS>
+  /** what was seen on it, by the words of the catalogue of parts */
+  seen: string[]
+  oil: KeyOf<typeof OIL_STATES>
+  role: KeyOf<typeof PART_ROLES>
+  reason: string | null
+  /** which way round it was */
+  orientation: string | null
+  /** noticed and not followed up */
+  owed: string | null
+}
 /** Oil poured in over a time of running, by the owner's book or the shop's. */
 /** A theory with what would settle it, so that a trial shows what it can and no more. */
 export interface TheoryBody { statement: string, /** a cause of the catalogue, where it is one */ causeId: string | null, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
 /** What it really was: a cause of the catalogue, or words of one's own. */
-export interface CauseFoundBody { causeId: string | null, text: string | null, proof: KeyOf<typeof PROOFS>, missing: string | null }
+export interface CauseFoundBody { causeId: string | null, text: string | null, proof: KeyOf<typeof PROOFS>, missing: string | null, /** from the first cause down to the complaint */ chain: string[] }
 /** A stop that a named person takes on. */
 export interface SignOffBody { stopId: string, reason: string }
 /** A check of the catalogue: what it showed and what it did not; or why it is left out. */
@@ -130,6 +164,8 @@ export interface EstimateLine {
   /** chance that it is needed, or that it sells */
   chance: number
   priceKind: KeyOf<typeof PRICE_KINDS> | null
+  /** this line cures the first cause, not only what it did */
+  cures: boolean
 }
 export interface OptionBody {
   name: string
@@ -180,6 +216,9 @@ export interface BodyOf {
   oil_use: OilUseBody
   oil_kind: OilKindBody
   oil_change: OilChangeBody
+  measure: MeasureBody
+  bore: BoreBody
+  part: PartBody
   check: CheckBody
   theory: TheoryBody
   cause_found: CauseFoundBody
@@ -226,7 +265,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

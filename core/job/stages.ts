@@ -8,7 +8,7 @@ import { STAGE_ORDER } from './vocabulary'
 export interface StageState { stage: Stage, state: 'done' | 'skipped' | 'open', reason: string | null, logged: number }
 
 const STAGE_OF_KIND: Partial<Record<EntryKind, Stage>> = {
-  complaint: 'book_in', claim: 'book_in', claim_check: 'book_in', terms: 'book_in', meter: 'book_in', modification: 'book_in', inventory: 'book_in', event: 'book_in', clues: 'first_look', smoke: 'first_look', leaks: 'first_look', lock_step: 'first_look', oil_use: 'first_look', oil_kind: 'first_look', oil_change: 'build', lash: 'narrow_down', check: 'narrow_down', theory: 'narrow_down', sign_off: 'narrow_down', cause_found: 'hand_back', evidence: 'open_up', refused: 'hand_back', oil: 'first_look', mix: 'first_look', turn_over: 'first_look', plug: 'first_look', air_filter: 'first_look', fluid: 'first_look', cure: 'first_look', stand_test: 'first_look', made_safe: 'first_look', compression: 'narrow_down', leak_down: 'narrow_down', crankcase: 'narrow_down', debris: 'open_up', option: 'decide', approval: 'decide', hand_back: 'hand_back',
+  complaint: 'book_in', claim: 'book_in', claim_check: 'book_in', terms: 'book_in', meter: 'book_in', modification: 'book_in', inventory: 'book_in', event: 'book_in', clues: 'first_look', smoke: 'first_look', leaks: 'first_look', lock_step: 'first_look', oil_use: 'first_look', oil_kind: 'first_look', oil_change: 'build', lash: 'narrow_down', check: 'narrow_down', theory: 'narrow_down', sign_off: 'narrow_down', cause_found: 'hand_back', evidence: 'open_up', part: 'open_up', measure: 'measure', bore: 'measure', refused: 'hand_back', oil: 'first_look', mix: 'first_look', turn_over: 'first_look', plug: 'first_look', air_filter: 'first_look', fluid: 'first_look', cure: 'first_look', stand_test: 'first_look', made_safe: 'first_look', compression: 'narrow_down', leak_down: 'narrow_down', crankcase: 'narrow_down', debris: 'open_up', option: 'decide', approval: 'decide', hand_back: 'hand_back',
 }
 
 export const stageOf = (entry: Entry): Stage | undefined => entry.kind === 'note' ? entry.body.stage : STAGE_OF_KIND[entry.kind]
@@ -20,7 +20,8 @@ export function stageStates(inForce: Entry[], facts: EngineFacts): StageState[] 
     book_in: has('complaint'),
     first_look: has('turn_over') && (has('oil') || !hasSump(facts)),
     narrow_down: has('compression') || has('leak_down') || has('crankcase'),
-    open_up: has('debris'),
+    open_up: has('debris') || has('part'),
+    measure: has('measure') || has('bore'),
     decide: has('approval'),
     hand_back: has('hand_back'),
   }

@@ -187,6 +187,12 @@ export const LOCK_STEPS = {
 } as const
 export const LOCK_RESULTS = { freed: 'It came free', no_change: 'No change', liquid: 'Liquid came out', cant: 'Can\'t be done' } as const
 
+export const MEASURED_WHEN = { as_found: 'As found', after: 'After work' } as const
+export const BORE_WHEN = { as_found: 'As found', before_hone: 'Before honing', after_hone: 'After honing' } as const
+export const CROSS_HATCH = { yes: 'Seen', no: 'Gone', not_looked: 'Not looked for' } as const
+/** Wrecking damages others: what failed first is sorted from what it took with it. */
+export const PART_ROLES = { cause: 'Failed first', consequence: 'Taken with it', own: 'A fault of its own', open: 'Can\'t tell yet' } as const
+
 /** How sure a first cause is. */
 export const PROOFS = { proved: 'Proved', probable: 'Probable', suspected: 'Suspected', unknown: 'Unknown' } as const
 export const THEORY_STATES = { open: 'Open', weakened: 'Weakened', ruled_out: 'Ruled out', suspected: 'Suspected', probable: 'Probable', proved: 'Proved' } as const

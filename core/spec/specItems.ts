@@ -3,7 +3,7 @@ export interface SpecItemPlan {
   label: string
   /** internal unit, or a plain count (`ratio`, `deg`) that is never converted */
   unit: string
-  group: 'oil' | 'compression' | 'geometry' | 'valves' | 'ignition'
+  group: 'oil' | 'compression' | 'geometry' | 'valves' | 'wear' | 'ignition'
   /** nothing that runs lies outside of these. Shop judgement, wide on purpose */
   sane: readonly [low: number, high: number]
   /** asked of these engines only; absent: of all */
@@ -28,13 +28,32 @@ export const SPEC_ITEMS = {
   lash_inlet_max: { label: 'Inlet lash, most', unit: 'mm', group: 'valves', sane: [0.02, 0.6], cycle: 'four' },
   lash_exhaust_min: { label: 'Exhaust lash, least', unit: 'mm', group: 'valves', sane: [0.02, 0.6], cycle: 'four' },
   lash_exhaust_max: { label: 'Exhaust lash, most', unit: 'mm', group: 'valves', sane: [0.02, 0.6], cycle: 'four' },
+  bore_wear_max: { label: 'Bore wear, most', unit: 'mm', group: 'wear', sane: [0.01, 0.6] },
+  bore_taper_max: { label: 'Bore taper, most', unit: 'mm', group: 'wear', sane: [0.005, 0.4] },
+  bore_oor_max: { label: 'Bore out of round, most', unit: 'mm', group: 'wear', sane: [0.005, 0.4] },
+  piston_clearance_max: { label: 'Piston clearance, most', unit: 'mm', group: 'wear', sane: [0.02, 0.6] },
+  ring_gap_max: { label: 'Ring gap, most', unit: 'mm', group: 'wear', sane: [0.1, 3] },
+  ring_side_max: { label: 'Ring in its groove, most', unit: 'mm', group: 'wear', sane: [0.03, 0.5] },
+  rod_play_max: { label: 'Big-end play, most', unit: 'mm', group: 'wear', sane: [0.005, 0.5] },
+  rod_side_max: { label: 'Big end sideways, most', unit: 'mm', group: 'wear', sane: [0.1, 2] },
+  crank_runout_max: { label: 'Crank run-out, most', unit: 'mm', group: 'wear', sane: [0.01, 0.3] },
+  main_play_max: { label: 'Main bearing play, most', unit: 'mm', group: 'wear', sane: [0.005, 0.5] },
+  end_float_max: { label: 'Crank end float, most', unit: 'mm', group: 'wear', sane: [0.05, 2] },
+  guide_clearance_max: { label: 'Valve guide clearance, most', unit: 'mm', group: 'wear', sane: [0.02, 0.4], cycle: 'four' },
+  seat_width_max: { label: 'Valve seat width, most', unit: 'mm', group: 'wear', sane: [0.8, 4], cycle: 'four' },
+  spring_free_min: { label: 'Valve spring free, least', unit: 'mm', group: 'wear', sane: [10, 90], cycle: 'four' },
+  squish_min: { label: 'Squish, least', unit: 'mm', group: 'wear', sane: [0.3, 3], cycle: 'two' },
+  pump_tip_max: { label: 'Oil pump tip, most', unit: 'mm', group: 'wear', sane: [0.05, 0.6], cycle: 'four' },
+  pump_side_max: { label: 'Oil pump end, most', unit: 'mm', group: 'wear', sane: [0.03, 0.5], cycle: 'four' },
+  pump_body_max: { label: 'Oil pump body, most', unit: 'mm', group: 'wear', sane: [0.05, 0.8], cycle: 'four' },
+  plate_min: { label: 'Clutch plate, least', unit: 'mm', group: 'wear', sane: [1, 8] },
   plug_gap: { label: 'Plug gap', unit: 'mm', group: 'ignition', sane: [0.3, 1.5] },
   coil_gap: { label: 'Coil air gap', unit: 'mm', group: 'ignition', sane: [0.1, 1] },
 } as const satisfies Record<string, SpecItemPlan>
 export type SpecItem = keyof typeof SPEC_ITEMS
 export const SPEC_ITEM_NAMES = Object.keys(SPEC_ITEMS) as SpecItem[]
 
-export const SPEC_GROUPS: Record<SpecItemPlan['group'], string> = { oil: 'Oil', compression: 'Compression', geometry: 'Geometry', valves: 'Valves', ignition: 'Ignition' }
+export const SPEC_GROUPS: Record<SpecItemPlan['group'], string> = { oil: 'Oil', compression: 'Compression', geometry: 'Geometry', valves: 'Valves', wear: 'Wear limits', ignition: 'Ignition' }
 
 /** The units in which an item is usually read, the first one being the default. */
 export const UNITS_OF_ITEM: Record<string, readonly string[]> = {

@@ -3,9 +3,12 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
+import { BORE_SPAN } from '#core/measure/bore'
+import { MEASURE_PLANS, MEASURES, TOOLS } from '#core/measure/items'
+import { DISPOSITIONS, OIL_STATES, PART_PLANS, PARTS } from '#core/teardown/parts'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
 import { UNITS } from '#core/units/unitTable'
@@ -47,6 +50,7 @@ export const estimateLine = z.strictObject({
   high: amount('High'),
   chance: share('Chance'),
   priceKind: nullable(keyOf(PRICE_KINDS, 'Kind of price')),
+  cures: z.boolean().nullish().transform(cures => cures ?? false),
 }).superRefine((line, check) => {
   if (line.low > line.likely) check.addIssue({ code: 'custom', path: ['low'], message: 'Low must not be more than likely.' })
   if (line.high < line.likely) check.addIssue({ code: 'custom', path: ['high'], message: 'High must not be less than likely.' })
@@ -110,8 +114,37 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   oil_change: z.strictObject({ amount: nullable(volume('Filled')), oil: optionalText('Oil', 120), filter: z.boolean(), atHours: nullable(figureIn('Running time', 0, 100000, 'h')) }),
   theory: z.strictObject({ statement: shortText('Theory', 500), causeId: nullable(knownCause), proves: optionalText('What would prove it', 300), disproves: optionalText('What would rule it out', 300), trial: optionalText('Trial', 500), limits: optionalText('What the trial can\'t show', 300), state: keyOf(THEORY_STATES, 'State') })
     .refine(t => t.state !== 'proved' || (t.trial && t.proves), { path: ['trial'], message: 'Proved needs what would prove it and the trial that did.' }),
-  cause_found: z.strictObject({ causeId: nullable(knownCause), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300) })
+  cause_found: z.strictObject({ causeId: nullable(knownCause), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300), chain: z.array(shortText('Step of the chain', 200)).max(12).nullish().transform(chain => chain ?? []) })
     .refine(c => c.proof === 'unknown' || c.causeId !== null || c.text !== null, { path: ['causeId'], message: 'Name the cause, or say that it is unknown.' }),
+  measure: z.strictObject({
+    item: keyOf(MEASURES, 'What is measured'), reads: z.array(length('Reading', 500)).min(1, 'Type the reading.').max(3), tool: keyOf(TOOLS, 'Tool'), place: optionalText('Where', 60), when: keyOf(MEASURED_WHEN, 'When'), note: longText('Note'),
+  }).superRefine(({ item, reads }, check) => {
+    const asked = MEASURE_PLANS[item]?.reads ?? []
+    if (reads.length !== asked.length) check.addIssue({ code: 'custom', path: ['reads', reads.length], message: `${asked[reads.length] ?? 'Reading'}: type a figure.` })
+    // lengths that the figure is divided by
+    else if (reads.slice(1).some((r, i) => r.value <= 0 && !/Height|Right/.test(asked[i + 1] ?? ''))) check.addIssue({ code: 'custom', path: ['reads', 1], message: `${asked[1]} must be more than nothing.` })
+  }),
+  bore: z.strictObject({
+    nominal: length('Standard bore', 200), unit: z.enum(['mm', 'in'], { error: 'Read a bore in mm or inches.' }),
+    rows: z.array(z.tuple([z.number({ error: 'Type the reading along the crank.' }), z.number({ error: 'Type the reading across the crank.' })], { error: 'Each depth needs two readings.' })).min(1, 'Type one depth at least.').max(8),
+    piston: nullable(length('Piston', 200)), tool: keyOf(TOOLS, 'Tool'), when: keyOf(BORE_WHEN, 'When'), partC: nullable(z.number({ error: 'Temperature: type a figure.' }).min(-20, 'Too cold to be measured.').max(150, 'Let it cool: read it under 150 °C.')),
+    sizesMm: z.array(z.number().min(0.01, 'An oversize is more than nothing.').max(5, 'An oversize of more than 5 mm is not sold.')).max(12), holdCentre: z.boolean(), crossHatch: keyOf(CROSS_HATCH, 'Cross-hatch'), note: longText('Note'),
+  }).superRefine(({ rows, unit, nominal, piston }, check) => {
+    const standard = inner(nominal)
+    if (standard < 15) check.addIssue({ code: 'custom', path: ['nominal', 'value'], message: 'A standard bore is at least 15 mm: look at the figure and its unit.' })
+    rows.forEach((row, i) => row.forEach((value, j) => {
+      const mm = inner({ value, unit })
+      if (standard >= 15 && (mm < BORE_SPAN[0] * standard || mm > BORE_SPAN[1] * standard)) check.addIssue({ code: 'custom', path: ['rows', i, j], message: `${value} ${unit} is no size near ${nominal.value} ${nominal.unit}: look at the decimal point.` })
+    }))
+    if (piston && standard >= 15 && (inner(piston) > 1.02 * standard || inner(piston) < 0.95 * standard)) check.addIssue({ code: 'custom', path: ['piston', 'value'], message: 'No piston of that size runs in this bore: look at the decimal point.' })
+  }),
+  part: z.strictObject({
+    part: keyOf(PARTS, 'Part'), disposition: keyOf(DISPOSITIONS, 'What becomes of it'), seen: z.array(z.string()).max(12), oil: keyOf(OIL_STATES, 'Oil'), role: keyOf(PART_ROLES, 'Cause or consequence'),
+    reason: optionalText('Reason', 400), orientation: optionalText('Which way round', 200), owed: optionalText('Still owed', 300),
+  }).superRefine(({ part, disposition, seen, reason }, check) => {
+    if (seen.some(k => !Object.hasOwn(PART_PLANS[part]?.look ?? {}, k))) check.addIssue({ code: 'custom', path: ['seen'], message: 'That is not looked for on this part.' })
+    if ((disposition === 'replace' || disposition === 'machine' || disposition === 'unknown') && !seen.length && !reason) check.addIssue({ code: 'custom', path: ['reason'], message: disposition === 'unknown' ? 'Say what is still to be found out.' : 'Say why: what was seen, or a reason.' })
+  }),
   sign_off: z.strictObject({ stopId: shortText('Stop', 40), reason: shortText('Reason', 400) }),
   check: z.strictObject({
     check: z.string().refine(id => CHECK_BY_ID.has(id), 'This check is not in the catalogue.'),

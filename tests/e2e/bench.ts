@@ -47,7 +47,7 @@ export async function freshJob(page: Page, words: string, about = 'smoke', facts
 export async function makeSafe(page: Page): Promise<void> {
   await expect(page.locator('.safe')).toBeVisible()
   for (const box of await page.locator('.safe input[type=checkbox]').all()) await box.check()
-  const tick = page.getByRole('button', { name: 'Made safe' })
+  const tick = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
   if (await tick.count()) await tick.click()
   await expect(page.locator('.safe')).toContainText(/Made safe \d/)
 }

@@ -5,12 +5,12 @@ import { PROOFS } from '#core/job/vocabulary'
 
 /** What it really was, how sure, and which proof is missing. */
 const sheet = useSheet()
-const form = useEntryForm<'cause_found', { causeId: string, text: string, proof: CauseFoundBody['proof'] | null, missing: string }>({
+const form = useEntryForm<'cause_found', { causeId: string, text: string, proof: CauseFoundBody['proof'] | null, missing: string, chain: string }>({
   kind: 'cause_found', form: 'cause_found', counts: false, base: latest(sheet.inForce.value, 'cause_found'),
-  blank: () => ({ causeId: '', text: '', proof: null, missing: '' }),
+  blank: () => ({ causeId: '', text: '', proof: null, missing: '', chain: '' }),
   how: () => null,
-  toBody: d => ({ causeId: d.causeId || null, text: d.text || null, proof: d.proof as CauseFoundBody['proof'], missing: d.missing || null }),
-  fromBody: b => ({ causeId: b.causeId ?? '', text: b.text ?? '', proof: b.proof, missing: b.missing ?? '' }),
+  toBody: d => ({ causeId: d.causeId || null, text: d.text || null, proof: d.proof as CauseFoundBody['proof'], missing: d.missing || null, chain: (d.chain ?? '').split('\n').map(s => s.trim()).filter(Boolean) }),
+  fromBody: b => ({ causeId: b.causeId ?? '', text: b.text ?? '', proof: b.proof, missing: b.missing ?? '', chain: b.chain.join('\n') }),
 })
 const { draft } = form
 const options = useCauseOptions()
@@ -21,6 +21,7 @@ const options = useCauseOptions()
     <div class="grid2"><PickField v-model="draft.causeId" label="First cause" :options="options" empty="not in the list" :fault="form.faultOf('causeId')" /><PlainField v-model="draft.text" label="In words" :fault="form.faultOf('text')" /></div>
     <ChipGroup v-model="draft.proof" label="How sure" :options="PROOFS" :fault="form.faultOf('proof')" />
     <PlainField v-if="draft.proof && draft.proof !== 'proved'" v-model="draft.missing" label="Proof that is missing" :fault="form.faultOf('missing')" />
+    <PlainField v-model="draft.chain" label="From the first cause down to the complaint, a line for each step" area hint="Jet blocked by sealant. Head got no oil. Cam seized. It would not turn." :fault="form.faultOf('chain')" />
     <FormFoot v-if="form.touched.value || form.message.value" label="Log what it was" :busy="form.busy.value" :message="form.message.value" :touched="form.touched.value" @cancel="form.clear()" />
   </form>
 </template>

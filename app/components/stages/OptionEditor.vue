@@ -2,14 +2,16 @@
 import { ulid } from 'ulid'
 import { STARTERS } from '#core/estimate/starters'
 import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
+import { condemned } from '#core/teardown/judgePart'
 import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vocabulary'
 import type { LineType, Way } from '#core/job/vocabulary'
 
-interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'] }
+interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean }
 interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string }
 
 const props = defineProps<{ base?: Entry, way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
+const sheet = useSheet()
 const shop = useShopStore()
 const cur = computed(() => shop.policy.currency)
 const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
@@ -33,18 +35,19 @@ const form = useEntryForm<'option', Draft>({
     lines: d.lines.map(l => ({
       id: l.id, type: l.type, text: l.text, why: l.why || null, priceKind: l.priceKind,
       likely: lineFigure(l.type, l.likely), low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely),
-      chance: share(l.chance),
+      chance: share(l.chance), cures: l.cures ?? false,
     })),
     valueAfterMinor: moneyTyped(d.valueAfter, cur.value), successChance: share(d.success), comebackMinor: moneyTyped(d.comeback || '0', cur.value) ?? 0,
     hoursOk: sendable(figure(d.hoursOk || '0'), d.hoursOk) as number, hoursFail: sendable(figure(d.hoursFail || '0'), d.hoursFail) as number, ruledOut: d.ruledOut || null,
   }),
   fromBody: b => ({
     name: b.name, way: b.way,
-    lines: b.lines.map(l => ({ id: l.id, type: l.type, text: l.text, why: l.why ?? '', low: l.low === l.likely ? '' : shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: l.high === l.likely ? '' : shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10), priceKind: l.priceKind })),
+    lines: b.lines.map(l => ({ id: l.id, type: l.type, text: l.text, why: l.why ?? '', low: l.low === l.likely ? '' : shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: l.high === l.likely ? '' : shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10), priceKind: l.priceKind, cures: l.cures })),
     valueAfter: moneyField(b.valueAfterMinor, cur.value), success: String(Math.round(b.successChance * 1000) / 10), comeback: b.comebackMinor ? moneyField(b.comebackMinor, cur.value) : '', hoursOk: String(b.hoursOk), hoursFail: String(b.hoursFail), ruledOut: b.ruledOut ?? '',
   }),
 })
 const { draft } = form
+const condemnedParts = computed(() => condemned(sheet.inForce.value).length > 0)
 const mends = computed(() => MENDING.includes(draft.value.way))
 const lineTypes = computed(() => Object.fromEntries(Object.entries(LINE_TYPES).filter(([k]) => k !== 'sale' || !mends.value)) as Record<LineType, string>)
 const fault = (i: number, field: string): string => form.faults.value.find(f => f.field === `body.lines.${i}.${field}`)?.message ?? ''
@@ -79,7 +82,7 @@ async function submit(): Promise<void> {
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
       <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
-        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"></span>
+        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"><label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label></span>
         <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select>
           <select v-if="l.type === 'part' || l.type === 'outwork'" v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select></span>
         <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
@@ -117,6 +120,8 @@ async function submit(): Promise<void> {
 .lrow .why { min-height: 30px; padding: 2px 8px; border-color: transparent; background: var(--sheet-2); font-size: 13.5px; color: var(--ink-2); }
 .lrow .why:hover, .lrow .why:focus { border-color: var(--edge); }
 .why::placeholder { color: var(--ink-2); opacity: .9; }
+
+.cures { display: flex; gap: 7px; align-items: center; min-height: 30px; font-size: 13.5px; } .cures input { width: 18px; height: 18px; accent-color: var(--petrol); }
 .fig { position: relative; } .fig small { display: block; text-align: right; font-size: 12px; padding-right: 2px; }
 .lrow .link { min-height: 40px; min-width: 34px; text-decoration: none; }
 .fault { grid-column: 1 / -1; }

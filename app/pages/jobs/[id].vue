@@ -38,8 +38,11 @@ const marks = computed(() => {
   const kindOf = new Map(sheet?.inForce.value.map(e => [e.id, e.kind]))
   return new Map(sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]))
 })
-const OPENED: { form: FormName, label: string }[] = [{ form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }]
-const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'debris')
+const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }]
+const MEASURED: { form: FormName, label: string }[] = [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }]
+const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
+const measured = computed(() => MEASURED.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
+const causeKey = computed(() => sheet ? latest(sheet.inForce.value, 'cause_found')?.id ?? 'none' : 'none')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
@@ -74,7 +77,7 @@ onMounted(() => { ready.value = true })
           <span><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}: {{ describe(sheet.lastLogged.value, shop.policy).text }}</span>
           <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
         </div>
-        <MakeSafe v-if="['first_look', 'narrow_down', 'open_up'].includes(stage)" />
+        <MakeSafe v-if="['first_look', 'narrow_down', 'open_up', 'measure'].includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
         <template v-else-if="stage === 'first_look'">
           <TabRow label="First look" :tabs="looks" :on="look" :marks="marks" @pick="form => sheet!.open('first_look', form)" />
@@ -89,8 +92,17 @@ onMounted(() => { ready.value = true })
         <NarrowDown v-else-if="stage === 'narrow_down'" :marks="marks" />
         <template v-else-if="stage === 'open_up'">
           <TabRow label="Open up" :tabs="OPENED" :on="opened" :marks="marks" @pick="form => sheet!.open('open_up', form)" />
-          <FindingForm v-if="opened === 'evidence'" name="evidence" />
+          <PartsForm v-if="opened === 'part'" />
+          <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="sheet!.open('open_up', 'part')" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
+          <CauseFoundForm v-else-if="opened === 'cause_found'" :key="causeKey" />
+          <FindingForm v-else-if="opened === 'evidence'" name="evidence" />
           <DebrisForm v-else />
+        </template>
+        <template v-else-if="stage === 'measure'">
+          <TabRow label="Measure" :tabs="MEASURED" :on="measured" :marks="marks" @pick="form => sheet!.open('measure', form)" />
+          <MeasureForm v-if="measured === 'measure'" />
+          <BoreForm v-else />
+          <section class="block more"><h2>Anything else that was measured</h2><NoteForm key="measure" stage="measure" :prompt="PROMPTS.measure" /></section>
         </template>
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />

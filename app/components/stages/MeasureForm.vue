@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { ofKind } from '#core/job/entries'
+import type { MeasureBody } from '#core/job/entries'
+import type { HowGot } from '#core/job/vocabulary'
+import { MEASURED_WHEN } from '#core/job/vocabulary'
+import { MEASURE_PLANS, TOOL_LABELS } from '#core/measure/items'
+import type { MeasureItem, Tool } from '#core/measure/items'
+
+/** One size after another, in the unit of the tool; the next one that is not taken yet opens by itself. */
+interface Draft { item: MeasureItem, reads: string[], unit: string, tool: Tool, place: string, when: MeasureBody['when'], how: HowGot, note: string }
+const sheet = useSheet()
+const items = computed(() => Object.fromEntries((Object.keys(MEASURE_PLANS) as MeasureItem[]).filter(k => MEASURE_PLANS[k].fits(sheet.job.value.facts)).map(k => [k, MEASURE_PLANS[k].label])) as Record<MeasureItem, string>)
+const taken = computed(() => new Set(ofKind(sheet.inForce.value, 'measure').map(e => e.body.item)))
+const start = (item: MeasureItem): Draft => ({ item, reads: MEASURE_PLANS[item].reads.map(() => ''), unit: rememberedUnit('length', ['mm', 'thou', 'in']), tool: MEASURE_PLANS[item].tool, place: '', when: 'as_found', how: 'measured', note: '' })
+const form = useEntryForm<'measure', Draft>({
+  kind: 'measure', form: 'measure',
+  blank: () => start((Object.keys(items.value) as MeasureItem[]).find(k => !taken.value.has(k)) ?? 'ring_gap'),
+  how: d => d.how,
+  toBody: d => ({ item: d.item, reads: d.reads.map(t => ({ value: typedFigure(t) as number, unit: d.unit })), tool: d.tool, place: d.place || null, when: d.when, note: d.note || null }),
+  fromBody: (b, how) => ({ item: b.item, reads: b.reads.map(r => String(r.value)), unit: b.reads[0]?.unit ?? 'mm', tool: b.tool, place: b.place ?? '', when: b.when, how: how ?? 'measured', note: b.note ?? '' }),
+})
+const { draft } = form
+const plan = computed(() => MEASURE_PLANS[draft.value.item])
+function choose(item: string | null): void {
+  if (item && item !== draft.value.item) Object.assign(draft.value, { ...start(item as MeasureItem), unit: draft.value.unit, when: draft.value.when })
+}
+const judged = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value))
+const done = computed(() => {
+  const ids = new Set(ofKind(sheet.inForce.value, 'measure').map(e => e.id))
+  return sheet.assessment.value?.judgements.filter(j => ids.has(j.entryId)) ?? []
+})
+const el = ref<HTMLFormElement>()
+const focusFirst = (): void => { void nextTick(() => el.value?.querySelector<HTMLInputElement>('input.big')?.focus()) }
+async function submit(): Promise<void> {
+  if (await form.submit()) focusFirst()
+}
+function onward(event: KeyboardEvent): void {
+  const fields = [...el.value?.querySelectorAll<HTMLInputElement>('input.big') ?? []]
+  const next = fields[fields.indexOf(event.target as HTMLInputElement) + 1]
+  if (!fields.includes(event.target as HTMLInputElement) || !next) return
+  event.preventDefault()
+  next.focus()
+}
+const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
+</script>
+
+<template>
+  <form ref="el" class="measure" @submit.prevent="submit" @keydown.enter="onward">
+    <ChipGroup :model-value="draft.item" label="What is measured" :options="items" needed @update:model-value="choose" />
+    <p class="note">{{ plan.how }}</p>
+    <div class="reads"><QuantityField v-for="(word, i) in plan.reads" :key="`${draft.item}${i}`" v-model:text="draft.reads[i]!" v-model:unit="draft.unit" :label="word" :units="['mm', 'thou', 'in']" kind="length" :fault="form.faultOf(`reads.${i}`)" /></div>
+    <VerdictWords :judged="judged" />
+    <div class="grid3"><PickField v-model="draft.tool" label="With" :options="TOOL_LABELS" /><PlainField v-model="draft.place" label="Cylinder, valve or side" :fault="form.faultOf('place')" /><ChipGroup v-model="draft.when" label="When" :options="MEASURED_WHEN" needed /></div>
+    <ChipGroup v-model="draft.how" label="Got" :options="HOW" needed />
+    <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
+    <FormFoot label="Log the size" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
+    <ul v-if="done.length" class="done"><li v-for="j in done" :key="j.entryId"><StateMark :mark="j.mark" bare /> <b>{{ j.headline }}</b> <span class="note">{{ j.details[0] }}</span></li></ul>
+  </form>
+</template>
+
+<style scoped>
+.measure { display: grid; gap: 11px; } .reads { display: flex; gap: 12px 26px; flex-wrap: wrap; } .grid3 { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 12px; max-width: 820px; }
+.done li { padding: 5px 0; border-bottom: 1px solid var(--rule); } .done .note { display: block; padding-left: 18px; } @media (max-width: 640px) { .grid3 { grid-template-columns: minmax(0, 1fr); } }
+</style>

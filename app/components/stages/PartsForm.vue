@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { partsStanding } from '#core/teardown/judgePart'
+import type { OilNode } from '#core/teardown/oilPath'
+import { DISPOSITIONS, PART_GROUPS, PART_PLANS, partsOf, trapsOf } from '#core/teardown/parts'
+import type { PartGroup, PartKey } from '#core/teardown/parts'
+
+/** The engine part by part, in the order in which it comes apart; the next one opens by itself. */
+const sheet = useSheet()
+const facts = computed(() => sheet.job.value.facts)
+const standing = computed(() => new Map(partsStanding(sheet.inForce.value).map(e => [e.body.part, e])))
+const parts = computed(() => partsOf(facts.value))
+const groups = computed(() => (Object.keys(PART_GROUPS) as PartGroup[]).map(group => ({ group, all: parts.value.filter(p => PART_PLANS[p].group === group) })).filter(g => g.all.length))
+const open = ref<PartKey | null>(null)
+const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
+const inOilWay = computed(() => {
+  const ids = new Set<string>()
+  const walk = (node: OilNode): void => {
+    ids.add(node.id)
+    node.then.forEach(walk)
+  }
+  if (sheet.assessment.value?.oilMap) walk(sheet.assessment.value.oilMap.root)
+  return ids
+})
+watch(sheet.correction, (entry) => {
+  if (entry?.kind !== 'part') return
+  open.value = entry.body.part
+  sheet.correction.value = null
+}, { immediate: true })
+const next = (after: PartKey): PartKey | null => parts.value.slice(parts.value.indexOf(after) + 1).find(p => !standing.value.has(p)) ?? null
+const traps = computed(() => trapsOf(facts.value))
+</script>
+
+<template>
+  <div class="parts">
+    <details class="traps"><summary>Before it comes apart: {{ traps.length }} traps on this engine</summary><dl><template v-for="t in traps" :key="t.title"><dt>{{ t.title }}</dt><dd>{{ t.text }}</dd></template></dl></details>
+    <section v-if="sheet.assessment.value?.owed.length" class="owed"><h3>Still owed: {{ sheet.assessment.value.owed.length }}</h3><ul><li v-for="o in sheet.assessment.value.owed" :key="o.entryId + o.text">◯ {{ o.text }}</li></ul></section>
+    <section v-for="g in groups" :key="g.group" class="group">
+      <h3>{{ PART_GROUPS[g.group] }}</h3>
+      <template v-for="p in g.all" :key="p">
+        <button type="button" class="row" :aria-expanded="open === p" @click="open = open === p ? null : p">
+          <StateMark v-if="standing.get(p)" :mark="judged.get(standing.get(p)!.id)?.mark ?? 'open'" bare /><span v-else class="blank" aria-hidden="true" />
+          <b>{{ PART_PLANS[p].name }}</b>
+          <span class="said">{{ standing.get(p) ? DISPOSITIONS[standing.get(p)!.body.disposition] : '' }}<small v-if="standing.get(p)?.body.seen.length">{{ standing.get(p)!.body.seen.map(k => PART_PLANS[p].look[k]).join(', ') }}</small></span>
+        </button>
+        <PartEditor v-if="open === p" :key="`${p}-${standing.get(p)?.id}`" :part="p" :base="standing.get(p)" :in-oil-way="inOilWay.has(p)" @logged="open = next(p)" />
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.parts { display: grid; gap: 14px; } .traps summary { min-height: 44px; padding-top: 11px; cursor: pointer; font-weight: 600; } dl { display: grid; grid-template-columns: 190px minmax(0, 1fr); gap: 4px 14px; padding: 4px 0 10px; } dt { font: 600 15px var(--label); }
+.owed { border-left: 4px solid var(--near); background: var(--near-wash); padding: 8px 14px; } h3 { font: 600 16px var(--label); margin-bottom: 3px; }
+.row { display: grid; grid-template-columns: 20px minmax(150px, 250px) minmax(0, 1fr); gap: 10px; width: 100%; align-items: center; min-height: 46px; border: 0; border-bottom: 1px solid var(--rule); background: none; text-align: left; cursor: pointer; padding: 3px 0; } .row:hover b { text-decoration: underline; text-underline-offset: 3px; } .row b { font-weight: 600; }
+.blank { width: 13px; height: 13px; border: 1.5px dotted var(--edge); border-radius: 50%; } small { display: block; color: var(--ink-2); font-size: 13.5px; }
+@media (max-width: 640px) { .row { grid-template-columns: 20px minmax(0, 1fr); } .said { grid-column: 2; } dl { grid-template-columns: minmax(0, 1fr); } }
+</style>

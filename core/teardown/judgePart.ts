@@ -1,0 +1,82 @@
+import type { Entry, EntryOf } from '../job/entries'
+import { latest, ofKind } from '../job/entries'
+import type { JobFile } from '../job/jobFile'
+import type { Judgement, Stop } from '../judgement'
+import { MEASURE_PLANS } from '../measure/items'
+import { DISPOSITIONS, OIL_STATES, PART_PLANS } from './parts'
+import type { OilNode, OilState } from './oilPath'
+import { oilPath, oilSuspects } from './oilPath'
+
+const CONDEMNED: readonly EntryOf<'part'>['body']['disposition'][] = ['replace', 'machine']
+
+/** Figures that a part used again on a look alone still asks for. */
+function figuresOwed({ body: { part, disposition } }: EntryOf<'part'>, inForce: Entry[]): string[] {
+  if (disposition !== 'reuse' && disposition !== 'clean') return []
+  const asks = PART_PLANS[part].asks ?? []
+  const taken = (ask: typeof asks[number]): boolean => ask === 'bore' ? inForce.some(e => e.kind === 'bore' && e.how === 'measured') : inForce.some(e => e.kind === 'measure' && e.how === 'measured' && e.body.item === ask)
+  return asks.length && !asks.some(taken) ? asks.map(ask => ask === 'bore' ? 'bore' : MEASURE_PLANS[ask].label.toLowerCase()) : []
+}
+
+/** A part as it was found: what becomes of it, and what that still lacks. */
+export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry[]): Judgement {
+  const { part, disposition, seen, oil, owed } = entry.body
+  const { name, look } = PART_PLANS[part]
+  const words = seen.map(k => look[k] ?? k)
+  const owes = figuresOwed(entry, inForce)
+  const details = words.length ? [`${words.join(', ')}.`] : []
+  if (oil === 'dry' || oil === 'hurt') details.push(`${OIL_STATES[oil]}: see the oil map for what it shares with others.`)
+  if (owes.length) details.push(`Used again on a look or a feel: not measured. Take one of: ${owes.join(', ')}.`)
+  if (owed) details.push(`Still owed: ${owed}`)
+  const mark = CONDEMNED.includes(disposition) ? 'past' : disposition === 'unknown' || disposition === 'not_here' || owes.length ? 'open' : seen.length || owed ? 'near' : 'good'
+  return { entryId: entry.id, mark, headline: `${name}: ${DISPOSITIONS[disposition].toLowerCase()}${words[0] ? `, ${words[0].toLowerCase()}` : ''}`, details }
+}
+
+/** The newest word on each part. */
+export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [...new Map(ofKind(inForce, 'part').map(e => [e.body.part, e])).values()]
+
+export interface Owed { entryId: string, text: string }
+
+/** Everything noticed and not followed up: open until somebody answers it. */
+export function owedNow(inForce: Entry[]): Owed[] {
+  const parts = partsStanding(inForce).flatMap((e): Owed[] => {
+    const name = PART_PLANS[e.body.part].name
+    return [
+      ...(e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.owed}` }] : []),
+      ...(e.body.disposition === 'unknown' && !e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.reason ?? 'not decided'}` }] : []),
+      ...figuresOwed(e, inForce).slice(0, 1).map(figure => ({ entryId: e.id, text: `${name}: used again, ${figure} not measured` })),
+    ]
+  })
+  const evidence = ofKind(inForce, 'evidence').filter(e => !e.body.explained).map(e => ({ entryId: e.id, text: `${e.body.missing ? 'Missing piece' : 'Evidence'} not explained: ${e.body.what}` }))
+  return [...parts, ...evidence]
+}
+
+export interface OilMap { root: OilNode, states: Partial<Record<string, OilState>>, suspects: string[], cleared: string[] }
+
+/** The oil's way through this engine with what was found on it; null where nobody said how it is oiled. */
+export function oilMapOf(inForce: Entry[], file: JobFile): OilMap | null {
+  const root = oilPath(file.facts)
+  if (!root) return null
+  const states = Object.fromEntries(partsStanding(inForce).map(e => [e.body.part, e.body.oil]))
+  return { root, states, ...oilSuspects(root, states) }
+}
+
+/** The parts that are condemned: whatever did that must be known before anything new goes in. */
+export const condemned = (inForce: Entry[]): EntryOf<'part'>[] => partsStanding(inForce).filter(e => CONDEMNED.includes(e.body.disposition) && e.body.role !== 'own')
+
+/** Whether the first cause is named, and a line of a way to go cures it. */
+export function causeCured(inForce: Entry[]): { named: boolean, cured: boolean } {
+  const found = latest(inForce, 'cause_found')
+  return { named: found !== undefined && found.body.proof !== 'unknown', cured: ofKind(inForce, 'option').some(o => o.body.lines.some(l => l.cures)) }
+}
+
+/** New parts into an engine that killed the old ones: held back until the cause is named and a line cures it, or somebody signs. */
+export function causeStop(inForce: Entry[]): Stop[] {
+  const parts = condemned(inForce)
+  const { named, cured } = causeCured(inForce)
+  if (!parts.length || (named && cured)) return []
+  const names = parts.map(p => PART_PLANS[p.body.part].name.toLowerCase())
+  return [{
+    id: 'cause', title: 'Don\'t build it yet', reason: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ` and ${names.length - 3} more` : ''}: ${named ? 'the cause is named, but no line of any way to go cures it.' : 'what did that is not named yet, and would do it again.'}`,
+    clearedBy: 'The first cause, at least suspected, and a line that cures it; or a named person signs that it is unknown, and the owner is told.',
+  }]
+}
