@@ -8,6 +8,7 @@ import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import migrations from '#migrations'
 import { assess } from '#core/assess'
+import type { Entry } from '#core/job/entries'
 import { diagnose } from '#core/diagnosis/diagnose'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import { jobFile, jobsOf } from '../server/db/jobs'
@@ -30,6 +31,9 @@ export async function main(): Promise<void> {
   line('assess(), job with most entries', `T ${number}, ${entries} entries`, perSecond(() => assess(file)))
   line('assess(), job with most estimate lines', `${weight(withOptions)} lines`, perSecond(() => assess(withOptions)))
 
+  const long = { ...file, entries: lengthened(file.entries, 200) }
+  line('assess(), a log of 200 entries', `${long.entries.length} entries, T ${number}'s findings again and again`, perSecond(() => assess(long)))
+
   line('diagnoseJob(), job with most entries', `T ${number}`, perSecond(() => diagnoseJob(file)))
   fullUpdate()
   quality()
@@ -48,6 +52,12 @@ export async function main(): Promise<void> {
     server.kill('SIGTERM')
     await ended
   }
+}
+
+/** The same findings repeated until there are so many, each with an id of its own. */
+function lengthened(entries: Entry[], most: number): Entry[] {
+  const findings = entries.filter(e => e.supersedes === null && e.kind !== 'void' && e.kind !== 'approval')
+  return Array.from({ length: Math.max(1, most) }, (_, i) => ({ ...findings[i % findings.length] as Entry, id: ulid() }))
 }
 
 /** A worst case: fifteen findings that are there, posteriors, what made them, and the next check. */

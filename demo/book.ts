@@ -69,11 +69,11 @@ const lineId = (): string => `01DEM0${String(++count).padStart(20, '0')}`
 const spread = (f: Figures): [number, number, number] => typeof f === 'number' ? [f, f, f] : f
 function money(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number, priceKind: EstimateLine['priceKind']): EstimateLine {
   const [low, likely, high] = spread(figures)
-  return { id: lineId(), type, text, why, low: minor(low), likely: minor(likely), high: minor(high), chance, priceKind }
+  return { id: lineId(), type, text, why, low: minor(low), likely: minor(likely), high: minor(high), chance, priceKind, cures: false }
 }
 function hours(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number): EstimateLine {
   const [low, likely, high] = spread(figures)
-  return { id: lineId(), type, text, why, low, likely, high, chance, priceKind: null }
+  return { id: lineId(), type, text, why, low, likely, high, chance, priceKind: null, cures: false }
 }
 export const part = (text: string, price: Figures, why: string | null = null, chance = 1, kind: EstimateLine['priceKind'] = 'retail'): EstimateLine => money('part', text, price, why, chance, kind)
 export const outwork = (text: string, price: Figures, why: string | null = null, chance = 1): EstimateLine => money('outwork', text, price, why, chance, 'estimate')
@@ -108,3 +108,14 @@ export function gauge(h: number, who: Who, dry: [number, string], wet: [number, 
 }
 export const debris = (h: number, who: Who, place: BodyOf['debris']['place'], items: BodyOf['debris']['items'], hoursSinceOil: number | null, words: string | null = null): Step =>
   at(h, who, 'debris', 'by_eye', { place, items, hoursSinceOil, hoursSinceRebuild: null, control: 'none', note: words })
+
+/** this line cures the first cause */
+export const curing = (line: EstimateLine): EstimateLine => ({ ...line, cures: true })
+export const found = (h: number, who: Who, part: BodyOf['part']['part'], disposition: BodyOf['part']['disposition'], seen: string[] = [], more: Partial<BodyOf['part']> & { how?: HowGot } = {}): Step => {
+  const { how = 'by_eye', ...rest } = more
+  return at(h, who, 'part', how, { part, disposition, seen, oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, ...rest })
+}
+export const measured = (h: number, who: Who, item: BodyOf['measure']['item'], figures: number[], tool: BodyOf['measure']['tool'], more: Partial<BodyOf['measure']> = {}): Step =>
+  at(h, who, 'measure', 'measured', { item, reads: figures.map(value => ({ value, unit: 'mm' })), tool, place: null, when: 'as_found', note: null, ...more })
+export const boreSheet = (h: number, who: Who, nominal: number, rows: BodyOf['bore']['rows'], more: Partial<BodyOf['bore']> = {}): Step =>
+  at(h, who, 'bore', 'measured', { nominal: { value: nominal, unit: 'mm' }, unit: 'mm', rows, piston: null, tool: 'bore_dial', when: 'as_found', partC: null, sizesMm: [], holdCentre: false, crossHatch: 'not_looked', note: null, ...more })

@@ -1,5 +1,5 @@
 import type { DemoJob } from './book'
-import { agrees, answer, at, charge, claim, debris, drained, facts, gauge, claimed, labour, lash, marks, meter, mix, note, oil, option, outwork, part, photo, risk, sale, say, spec, stage, stand, terms, turns, waits } from './book'
+import { agrees, answer, at, boreSheet, charge, claim, curing, debris, drained, facts, found, gauge, claimed, labour, lash, marks, measured, meter, mix, note, oil, option, outwork, part, photo, risk, sale, say, spec, stage, stand, terms, turns, waits } from './book'
 
 /** The demo shop's jobs, oldest first. Every maker, machine, person and price in here is made up. */
 export const DEMO_JOBS: DemoJob[] = [
@@ -169,8 +169,17 @@ export const DEMO_JOBS: DemoJob[] = [
       claimed(0.5, 'mira', 'Oil was done in spring', 'contradicted'),
       stage(0.6, 'mira', 'narrow_down', 'skipped', 'locked: nothing to measure'),
       debris(2.1, 'mira', 'sump', [{ material: 'aluminium', amount: 'much', largestUm: 2500 }], 60, 'Bright, the magnet leaves it.'),
+      found(2.2, 'mira', 'piston', 'replace', ['scuffed'], { role: 'consequence', reason: 'skirt scored where it met the bore' }),
+      found(2.25, 'mira', 'rod', 'replace', ['smeared'], { oil: 'hurt', role: 'consequence', how: 'by_feel', orientation: 'dipper to the drain side' }),
+      found(2.3, 'mira', 'cylinder', 'unknown', [], { oil: 'dry', reason: 'scores under the smear, or only aluminium on it' }),
+      found(2.35, 'mira', 'main_drive', 'clean', ['dry'], { oil: 'dry' }),
+      found(2.4, 'mira', 'main_flywheel', 'clean', ['dry'], { oil: 'dry' }),
+      found(2.45, 'mira', 'crank', 'unknown', ['aluminium'], { reason: 'pin under the smear', owed: 'pin not measured: the smear comes off first' }),
+      found(2.5, 'mira', 'dipper', 'reuse'),
+      measured(2.55, 'mira', 'end_float', [0.22], 'dial'),
+      at(2.58, 'mira', 'cause_found', null, { causeId: 'sump_bolts', text: 'five of eight bolts finger loose', proof: 'probable', missing: 'a run with dye, which it can\'t do', chain: ['Sump bolts never tightened in order', 'Oil ran out through the joint', 'No splash on the big end', 'Rod picked up on the pin', 'It stopped dead'] }),
       note(2.6, 'mira', 'measure', 'Rod picked up on the pin. Pin not measured yet: aluminium smear has to come off first.'),
-      option(3, 'mira', 'Rebuild, save the crank', 'rebuild', [part('Rod, aluminium', 41, 'seized on the pin'), part('Piston and ring set', 79.5, 'skirt scored'), part('Gasket and seal set', 34), part('Crankshaft', [228, 245, 262], 'only if the pin is under size', 0.4), labour('Clean and measure the pin', [0.7, 1, 1.6]), labour('Strip, wash, build', [5.4, 6.3, 8.1], 'the last six here took that'), risk('Rusted fasteners', [0.3, 0.8, 2], 0.35, 'one of four head bolts so far')], { successChance: 0.88, hoursOk: 450, hoursFail: 20, comeback: 80 }),
+      option(3, 'mira', 'Rebuild, save the crank', 'rebuild', [part('Rod, aluminium', 41, 'seized on the pin'), part('Piston and ring set', 79.5, 'skirt scored'), curing(part('Gasket and seal set', 34, 'sump joint made good, bolts in order')), part('Crankshaft', [228, 245, 262], 'only if the pin is under size', 0.4), labour('Clean and measure the pin', [0.7, 1, 1.6]), labour('Strip, wash, build', [5.4, 6.3, 8.1], 'the last six here took that'), risk('Rusted fasteners', [0.3, 0.8, 2], 0.35, 'one of four head bolts so far')], { successChance: 0.88, hoursOk: 450, hoursFail: 20, comeback: 80 }),
       option(3, 'mira', 'New engine in this frame', 'new_engine', [part('Engine, same shaft', 610), labour('Swap and set up', [1.8, 2.3, 3.4]), part('Muffler adapter', 38, 'outlet on the other side', 0.5)], { successChance: 0.96, hoursOk: 700, hoursFail: 40 }),
       option(3, 'june', 'Part it out', 'part_out', [labour('Strip and label', [1.5, 2, 3]), sale('Gearbox', 220, 0.6), sale('Deck and spindles', 160, 0.7), sale('Starter, carburettor, coil', 85, 0.8)]),
       waits(4, 'june', 'owner', 'asked: measure the pin first, or new engine'),
@@ -276,7 +285,7 @@ export const DEMO_JOBS: DemoJob[] = [
     owner: ['Aldo Ravenscar', 'market square'],
     machine: { kind: 'three_wheeler', name: 'Porter Three', serial: 'PT3-556', meter: [88300, 'km', 'claimed'] },
     facts: facts('three_wheeler', 199, { clutch: 'wet', bearings: 'rolling', valves: 'push_rod', followers: 'flat', drainPlug: 'yes', oilFilter: 'screen', oiling: 'pump_wet', oilShows: 'window', release: 'none', bore: 'iron' }),
-    spec: [spec('oil_capacity', 1.1, 'L'), spec('oil_full_mark', 1.0, 'L'), spec('oil_low_mark', 0.75, 'L'), spec('compression_limit', 9.5, 'bar')],
+    spec: [spec('oil_capacity', 1.1, 'L'), spec('oil_full_mark', 1.0, 'L'), spec('oil_low_mark', 0.75, 'L'), spec('compression_limit', 9.5, 'bar'), spec('bore', 63, 'mm'), spec('bore_wear_max', 0.1, 'mm'), spec('piston_clearance_max', 0.12, 'mm')],
     steps: [
       say('Clatters uphill with a full load. I need it every morning.', null, 'noise'),
       claim('Meter cable broke two years ago', 'says so himself'),
@@ -288,7 +297,10 @@ export const DEMO_JOBS: DemoJob[] = [
       gauge(0.6, 'mira', [10.1, 'bar'], null, 'none', null, { warm: true }),
       debris(1.6, 'mira', 'strainer', [{ material: 'bearing_flake', amount: 'some', largestUm: 1200 }, { material: 'iron_chips', amount: 'trace', largestUm: 900 }], 90, 'Flakes jump to the magnet.'),
       at(1.7, 'mira', 'evidence', null, { what: 'a strip of blue rag, 4 cm', where: 'strainer', missing: false, explained: null }),
-      note(2.2, 'mira', 'measure', 'Big end: rocks 0.9 mm at the small end, side play 0.7. Main bearings quiet.'),
+      measured(2, 'mira', 'rod_shake', [0.9, 112, 18], 'dial', { note: 'whole movement at the small end' }),
+      measured(2.05, 'mira', 'rod_side', [0.7], 'feeler'),
+      measured(2.1, 'mira', 'main_play', [0.02], 'dial', { place: 'drive side' }),
+      boreSheet(2.15, 'mira', 63, [[63.12, 63.17], [63.08, 63.11], [63.03, 63.04]], { piston: { value: 62.94, unit: 'mm' }, sizesMm: [0.25, 0.5, 0.75], crossHatch: 'no' }),
       stage(2.2, 'mira', 'measure', 'done'),
       option(2.5, 'mira', 'Press in a rod kit', 'rebuild', [part('Rod kit', 96), part('Gasket and seal set', 44), outwork('Press and true the crank', [70, 85, 120]), labour('Out, split, build, in', [7, 8.5, 11]), part('Oil pump', 58, 'if the rotors are scored', 0.3)], { successChance: 0.9, hoursOk: 2000, hoursFail: 100 }),
       option(2.5, 'mira', 'Exchange engine', 'new_engine', [part('Exchange engine', [780, 820, 860], 'with their guarantee', 1, 'trade'), labour('Swap', [3, 3.6, 4.6])], { successChance: 0.95, hoursOk: 2500, hoursFail: 200 }),

@@ -39,11 +39,10 @@ const SHOTS = [
     await page.keyboard.press('3')
     await page.locator('.like li').first().getByRole('button').click()
   }],
-  ['compression', sheet(204), async (page) => {
-    await page.keyboard.press('3')
-    await page.getByLabel('Dry', { exact: true }).fill('8.6')
-    await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('8.9')
-    await page.locator('.comp').evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 130))
+  ['measure', sheet(213), async (page) => {
+    await page.keyboard.press('5')
+    await page.getByRole('button', { name: /^Correct Bore/ }).first().click()
+    await page.evaluate(() => scrollTo(0, 0))
   }],
   ['leaks', sheet(213), async (page) => {
     await page.keyboard.press('2')
@@ -51,16 +50,10 @@ const SHOTS = [
     await page.getByRole('button', { name: 'Breather hose: not looked at' }).click()
     await page.locator('.looks').evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 20))
   }],
-  ['open-up', sheet(208), async (page) => {
+  ['open-up', sheet(207), press('4')],
+  ['oil-map', sheet(207), async (page) => {
     await page.keyboard.press('4')
-    await page.getByText('Strainer', { exact: true }).click()
-    await page.getByLabel('Made of').selectOption('iron_chips')
-    await page.getByLabel('How much').selectOption('some')
-    await page.getByLabel('Largest').fill('1.5')
-    await page.getByRole('button', { name: 'Something else in it' }).click()
-    await page.getByLabel('Made of').nth(1).selectOption('bronze')
-    await page.getByLabel('How much').nth(1).selectOption('trace')
-    await page.getByLabel('Largest').nth(1).fill('0.4')
+    await page.locator('.looks').getByRole('button', { name: 'Oil map' }).click()
   }],
   ['fuel-in-oil', sheet(214), async (page) => {
     await page.keyboard.press('2')
@@ -89,7 +82,6 @@ const SHOTS = [
     await page.getByLabel('Find a cause, a sign or a check').fill('lash')
     await page.getByText('Valve held open, no lash').click()
   }],
-  ['machines', '/machines'],
   ['machine', `/machines/${jobs[201].machineId}`],
   ['shop', '/shop'],
 ]

@@ -9,13 +9,19 @@ const props = defineProps<{ map: OilMap }>()
 const emit = defineEmits<{ pick: [part: PartKey] }>()
 const ROW = 36
 const STEP = 30
-interface Row { node: OilNode, depth: number, y: number, parentY: number | null }
+/** `fromY`: where the pipe to it leaves the trunk */
+interface Row { node: OilNode, depth: number, y: number, fromY: number | null }
 const rows = computed(() => {
   const list: Row[] = []
-  const walk = (node: OilNode, depth: number, parentY: number | null): void => {
+  const walk = (node: OilNode, depth: number, fromY: number | null): void => {
     const y = list.length * ROW + ROW / 2
-    list.push({ node, depth, y, parentY })
-    for (const next of node.then) walk(next, depth + 1, y)
+    list.push({ node, depth, y, fromY })
+    let from = y + 8
+    for (const next of node.then) {
+      const at = list.length * ROW + ROW / 2
+      walk(next, depth + 1, from)
+      from = at
+    }
   }
   walk(props.map.root, 0, null)
   return list
@@ -35,7 +41,7 @@ const word = (id: string): string => {
   <figure class="map">
     <svg :viewBox="`0 0 620 ${rows.length * ROW}`" role="group" aria-label="The way of the oil through this engine">
       <template v-for="r in rows" :key="r.node.id">
-        <path v-if="r.parentY !== null" :d="`M${12 + (r.depth - 1) * STEP} ${r.parentY + 8}V${r.y}H${r.depth * STEP + 4}`" fill="none" :stroke="colour(r.node.id)" :stroke-width="flows(r.node.id) ? 5 : 3" :stroke-dasharray="bad(r.node.id) || suspect(r.node.id) ? '6 5' : undefined" />
+        <path v-if="r.fromY !== null" :d="`M${12 + (r.depth - 1) * STEP} ${r.fromY}V${r.y}H${r.depth * STEP + 4}`" fill="none" :stroke="colour(r.node.id)" :stroke-width="flows(r.node.id) ? 5 : 3" :stroke-dasharray="bad(r.node.id) || suspect(r.node.id) ? '6 5' : undefined" />
         <circle :cx="12 + r.depth * STEP" :cy="r.y" r="8" :fill="flows(r.node.id) ? 'var(--good)' : bad(r.node.id) ? 'var(--past)' : 'var(--sheet)'" :stroke="colour(r.node.id)" stroke-width="2.4" />
         <path v-if="bad(r.node.id)" :d="`M${8 + r.depth * STEP} ${r.y - 4}l8 8m0-8l-8 8`" stroke="#fff" stroke-width="2" />
         <g v-if="r.node.part" class="touch" role="button" tabindex="0" :aria-label="`${r.node.name}: ${word(r.node.id) || 'not looked at'}`" @click="emit('pick', r.node.part)" @keydown.enter="emit('pick', r.node.part)">

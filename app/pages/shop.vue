@@ -103,6 +103,7 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts"><button class="btn go" type="submit">Keep these rules</button><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span></div>
     </form>
+    <OutboxList />
   </div>
 </template>
 

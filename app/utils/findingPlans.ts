@@ -2,7 +2,7 @@ import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/ent
 import type { EngineFacts } from '#core/job/jobFile'
 import type { HowGot } from '#core/job/vocabulary'
 import {
-  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, THEORY_STATES,
+  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES,
 } from '#core/job/vocabulary'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
@@ -154,6 +154,39 @@ export const FINDING_PLANS = {
       { type: 'area', key: 'trial', label: 'Trial: what was done, under which conditions' },
       { type: 'text', key: 'limits', label: 'What the trial can\'t show', hint: 'Cold, on the bench, without load, no control.' },
       { type: 'chips', key: 'state', label: 'It stands', options: THEORY_STATES, start: 'open', needed: true },
+    ],
+  },
+  fasteners: {
+    kind: 'fasteners', log: 'Log the fasteners', how: null, counts: false,
+    intro: 'A line for each cover or joint. Corrected with what went back, the counts must come out even.',
+    caution: 'Heat and penetrating oil don\'t go together. Fuel away, eyes covered.',
+    fields: [
+      { type: 'text', key: 'cover', label: 'Cover or joint' },
+      { type: 'text', key: 'what', label: 'Size, length or shoulder, and where each sits', hint: 'Two M6 × 45 at the front, four M6 × 30; the shouldered one by the tensioner.' },
+      { type: 'text', key: 'tool', label: 'Tool' },
+      { type: 'figure', key: 'out', label: 'Came out' },
+      { type: 'figure', key: 'back', label: 'Went back', hint: 'Empty until it goes together.' },
+      { type: 'many', key: 'stuck', label: 'Stuck: what was tried, in order', options: STUCK_METHODS },
+      { type: 'figure', key: 'minutes', label: 'It took', suffix: 'min', when: d => (d.stuck as string[]).length > 0 },
+      { type: 'text', key: 'broke', label: 'What broke', when: d => (d.stuck as string[]).length > 0 },
+    ],
+  },
+  fitted: {
+    kind: 'fitted', log: 'Log what was fitted', how: null, counts: false,
+    fields: [
+      { type: 'text', key: 'what', label: 'Part' },
+      { type: 'text', key: 'batch', label: 'Batch or lot on its label' },
+      { type: 'text', key: 'from', label: 'From whom' },
+      { type: 'chips', key: 'origin', label: 'It is', options: ORIGINS, start: 'maker', needed: true },
+    ],
+  },
+  bad_batch: {
+    kind: 'bad_batch', log: 'Quarantine the batch', how: null, counts: false,
+    intro: 'Proved bad here: kept off the shelf, and every other machine that carries it is listed with a message to its owner.',
+    fields: [
+      { type: 'text', key: 'what', label: 'Part' },
+      { type: 'text', key: 'batch', label: 'Batch or lot' },
+      { type: 'area', key: 'proof', label: 'What proves it' },
     ],
   },
   evidence: {

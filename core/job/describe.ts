@@ -10,7 +10,7 @@ import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -64,6 +64,12 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const words = [seen.map(k => PART_PLANS[part].look[k] ?? k).join(', '), oil !== 'not_looked' && OIL_STATES[oil], role !== 'open' && PART_ROLES[role], reason, orientation && `lay: ${orientation}`, owed && `owed: ${owed}`].filter(Boolean).join('; ')
       return { title: PART_PLANS[part].name, text: withNote(DISPOSITIONS[disposition].toLowerCase(), words || null) }
     }
+    case 'fasteners': {
+      const { cover, what, tool, out, back, stuck, minutes, broke } = entry.body
+      return { title: `Fasteners, ${cover}`, text: [`${out} out${back === null ? '' : `, ${back} back`}: ${what}`, tool, stuck.length && `stuck: ${stuck.map(k => STUCK_METHODS[k].toLowerCase()).join(', then ')}${minutes === null ? '' : `, ${minutes} min`}`, broke && `broke: ${broke}`].filter(Boolean).join('; ') }
+    }
+    case 'fitted': return { title: 'Fitted', text: [entry.body.what, ORIGINS[entry.body.origin].toLowerCase(), entry.body.batch && `batch ${entry.body.batch}`, entry.body.from && `from ${entry.body.from}`].filter(Boolean).join(', ') }
+    case 'bad_batch': return { title: 'Bad batch', text: `${entry.body.what}, batch ${entry.body.batch}: ${entry.body.proof}` }
     case 'evidence': return { title: entry.body.missing ? 'Missing piece' : 'Evidence', text: `${entry.body.what}, ${entry.body.where}; ${entry.body.explained ? `explained: ${entry.body.explained}` : 'open'}` }
     case 'photo': return { title: 'Photo', text: entry.body.caption ?? 'without words' }
     case 'refused': return { title: 'Refused', text: `${entry.body.what}${entry.body.by ? `, by ${entry.body.by}` : ''}. Risk: ${entry.body.risk}` }

@@ -4,7 +4,7 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -63,6 +63,23 @@ export interface PartBody {
   /** noticed and not followed up */
   owed: string | null
 }
+/** The fasteners of one cover or joint: what came out must go in again; what was stuck is worth its minutes next time. */
+export interface FastenersBody {
+  cover: string
+  /** size, length or shoulder, thread; where each sits */
+  what: string
+  tool: string | null
+  out: number
+  /** null until it goes together again */
+  back: number | null
+  stuck: KeyOf<typeof STUCK_METHODS>[]
+  minutes: number | null
+  broke: string | null
+}
+/** A part that went in, with the batch it came from. */
+export interface FittedBody { what: string, batch: string | null, from: string | null, origin: KeyOf<typeof ORIGINS> }
+/** A batch of parts that is proved bad: kept off the shelf, and the other machines carrying it are named. */
+export interface BadBatchBody { what: string, batch: string, proof: string }
 /** Oil poured in over a time of running, by the owner's book or the shop's. */
 /** A theory with what would settle it, so that a trial shows what it can and no more. */
 export interface TheoryBody { statement: string, /** a cause of the catalogue, where it is one */ causeId: string | null, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
@@ -219,6 +236,9 @@ export interface BodyOf {
   measure: MeasureBody
   bore: BoreBody
   part: PartBody
+  fasteners: FastenersBody
+  fitted: FittedBody
+  bad_batch: BadBatchBody
   check: CheckBody
   theory: TheoryBody
   cause_found: CauseFoundBody

@@ -43,11 +43,12 @@ export function owedNow(inForce: Entry[]): Owed[] {
     return [
       ...(e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.owed}` }] : []),
       ...(e.body.disposition === 'unknown' && !e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.reason ?? 'not decided'}` }] : []),
-      ...figuresOwed(e, inForce).slice(0, 1).map(figure => ({ entryId: e.id, text: `${name}: used again, ${figure} not measured` })),
+      ...figuresOwed(e, inForce).slice(0, 1).map(figure => ({ entryId: e.id, text: `${name}: kept on a look, ${figure} not measured` })),
     ]
   })
+  const fasteners = ofKind(inForce, 'fasteners').filter(e => e.body.back !== e.body.out).map(e => ({ entryId: e.id, text: `${e.body.cover}: ${e.body.out} fasteners out, ${e.body.back === null ? 'none back yet' : `${e.body.back} back`}` }))
   const evidence = ofKind(inForce, 'evidence').filter(e => !e.body.explained).map(e => ({ entryId: e.id, text: `${e.body.missing ? 'Missing piece' : 'Evidence'} not explained: ${e.body.what}` }))
-  return [...parts, ...evidence]
+  return [...parts, ...evidence, ...fasteners]
 }
 
 export interface OilMap { root: OilNode, states: Partial<Record<string, OilState>>, suspects: string[], cleared: string[] }

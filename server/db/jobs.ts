@@ -8,6 +8,7 @@ import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { Way } from '#core/job/vocabulary'
 import { condemned } from '#core/teardown/judgePart'
 import type { JobView, NewJobParsed } from '#shared/types/records'
+import { checkBatch, tellOwners } from './batches'
 import { causeCounts } from './cases'
 import { appendEntry, entriesOf } from './entries'
 import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } from './machines'
@@ -104,12 +105,16 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
     const result = appendEntry(db, jobId, entry, (e) => {
       checkApproval(db, jobId, e)
       checkSafe(db, jobId, e)
+      checkBatch(db, e)
       checkRefill(db, jobId, e)
       checkPhoto(db, jobId, e)
       checkLash(db, jobId, e)
       checkSignature(db, jobId, e)
     })
-    if (result === 'stored') keepMeter(db, job.machineId, entry)
+    if (result === 'stored') {
+      keepMeter(db, job.machineId, entry)
+      tellOwners(db, entry)
+    }
     return result
   }).immediate()
 }

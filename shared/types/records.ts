@@ -39,6 +39,9 @@ export interface SheetLine { id: string, name: string, engineClass: EngineClass,
 export interface CaseLine { id: string, number: number, at: string, machineName: string, words: string, cause: string | null, proof: string | null }
 /** A closed job that looks alike; `shared` are the signs that both show, in words. */
 export interface AlikeLine { id: string, number: number, machineName: string, cause: string, proof: string, share: number, shared: string[] }
+/** A machine that carries a quarantined batch. */
+export interface CarrierLine { jobId: string, number: number, machineName: string, customerName: string, what: string, batch: string, at: string }
+export interface OutboxLine { id: string, at: string, subject: string, text: string, customerName: string, contact: string | null, jobId: string | null }
 export interface ImportReport { lines: { line: number, message: string }[], added: string[], same: number, conflicts: string[], doubts: string[], applied: boolean, sheetId: string | null }
 
 /** One line of Today and of a machine's history. */

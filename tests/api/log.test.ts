@@ -155,6 +155,44 @@ describe('agreement', () => {
     expect(after.decision.options[0].mean).toBeGreaterThan(judged.mean)
   })
 
+  it('a rebuild of what was condemned waits for its cause, or for a name; and so does fresh oil', async () => {
+    const { by, log, jobId } = await openShop(server.url)
+    const way = (cures: boolean) => newEntry(by, 'option', { name: 'Rebuild', way: 'rebuild', lines: [{ id: ulid(), type: 'part', text: 'Cam', why: null, low: 4000, likely: 4000, high: 4000, chance: 1, priceKind: 'retail', cures }], valueAfterMinor: 30000, successChance: 0.9, comebackMinor: 0, hoursOk: 100, hoursFail: 0, ruledOut: null }, { how: null })
+    const agree = async (option: ReturnType<typeof way>) => {
+      const judged = (await call(`${server.url}/api/jobs/${jobId}/assessment`)).body.decision.options.find((o: { entryId: string }) => o.entryId === option.id)
+      return log(newEntry(by, 'approval', { optionEntryId: option.id, frozen: { name: 'Rebuild', way: 'rebuild', lines: option.body.lines, currency: 'EUR', labourRateMinor: 6000, taxPct: 0, mean: judged.mean, p10: judged.p10, p50: judged.p50, p90: judged.p90, reasons: [] }, agreedBy: 'Nell Brack', how: 'phone', conditions: null }, { how: null }))
+    }
+    const part = newEntry(by, 'part', { part: 'cam', disposition: 'replace', seen: ['scored'], oil: 'hurt', role: 'consequence', reason: null, orientation: null, owed: null }, { how: 'by_eye' })
+    expect((await log(part)).body.message).toContain('Make it safe first')
+    await log(newEntry(by, 'made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] }, { how: null }))
+    expect((await log(part)).status).toBe(201)
+    const [plain, curing] = [way(false), way(true)]
+    await log(plain)
+    expect((await agree(plain)).body.message).toContain('Don\'t build it yet')
+    expect((await log(newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: null }, { how: null }))).body.message).toContain('No refill yet')
+    await log(curing)
+    await log(newEntry(by, 'cause_found', { causeId: null, text: 'jet blocked', proof: 'suspected', missing: 'flow not measured' }, { how: null }))
+    // another way that cures nothing is still refused; the one that does is agreed
+    expect((await agree(plain)).body.message).toContain('No line of this way cures')
+    expect((await agree(curing)).status).toBe(201)
+  })
+
+  it('a bad batch is quarantined, others that carry it are listed, their owners written to once', async () => {
+    const [bad, other] = [await openShop(server.url), await openShop(server.url)]
+    const fit = (shopOf: typeof bad, batch: string) => shopOf.log(newEntry(shopOf.by, 'fitted', { what: 'Oil filter', batch, from: 'the wholesaler', origin: 'other' }, { how: null }))
+    expect((await fit(other, 'LX 204')).status).toBe(201)
+    expect((await fit(bad, 'lx204')).status).toBe(201)
+    const quarantine = newEntry(bad.by, 'bad_batch', { what: 'Oil filter', batch: 'LX-204', proof: 'Pleats come loose in the can.' }, { how: null })
+    expect((await bad.log(quarantine)).status).toBe(201)
+    expect((await bad.log({ ...newEntry(bad.by, 'bad_batch', { ...quarantine.body as object, proof: 'Pleats come loose, seen on two.' }, { how: null, supersedes: quarantine.id }) })).status).toBe(201)
+    const carriers = (await call(`${server.url}/api/jobs/${bad.jobId}/carriers`)).body
+    expect(carriers.map((c: { jobId: string }) => c.jobId)).toEqual([other.jobId])
+    const letters = (await call(`${server.url}/api/outbox`)).body.filter((o: { jobId: string }) => o.jobId === other.jobId)
+    expect(letters).toEqual([expect.objectContaining({ customerName: 'Nell Brack', text: expect.stringContaining('batch LX-204 to your Thistledown 46'.replace('204 to', '204, to')) })])
+    const again = await fit(other, 'LX204')
+    expect([again.status, again.body.fields[0].field]).toEqual([409, 'body.batch'])
+  })
+
   it('prints the record as a PDF that can be opened', async () => {
     const response = await fetch(`${server.url}/api/jobs/${shop.jobId}/record.pdf`)
     expect(response.headers.get('content-type')).toBe('application/pdf')

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, jobNumbered, lean, openJob } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
 
@@ -137,6 +137,7 @@ test('nobody at the bench, nothing logged: it asks who is there and keeps what w
   await expect(page.getByRole('alert')).toContainText('Say who is at the bench first')
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('6')
   await page.getByLabel('Who is at the bench').selectOption({ label: 'Teo Lindqvist' })
+  await makeSafe(page)
   await page.getByRole('button', { name: /Log the compression/ }).click()
   await expect(page.locator('.log')).toContainText('dry 6.00 bar')
 })

@@ -72,6 +72,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
 
   // open up: bright flakes in the sump
   await page.getByRole('button', { name: /Open up/ }).first().click()
+  await page.locator('.looks').getByRole('button', { name: 'Debris' }).click()
   await chip(page, 'Found in', 'Sump').click()
   await page.getByLabel('Made of').selectOption('aluminium')
   await page.getByLabel('How much').selectOption('much')

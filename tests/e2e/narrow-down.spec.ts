@@ -120,7 +120,7 @@ test('what it really was is learnt: the next owner\'s complaint lists it', async
   const id = await freshJob(page, 'Leaks on the deck', 'leak')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('9')
-  await page.getByLabel('First cause').selectOption({ label: 'Sump bolts loose' })
+  await page.getByLabel('First cause', { exact: true }).selectOption({ label: 'Sump bolts loose' })
   await chip(page, 'How sure', 'Proved').click()
   await page.getByRole('button', { name: /Log what it was/ }).click()
   await expect(page.locator('.log')).toContainText('Sump bolts loose, proved')

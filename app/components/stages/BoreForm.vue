@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { latest } from '#core/job/entries'
 import type { BoreBody } from '#core/job/entries'
 import { BORE_WHEN, CROSS_HATCH } from '#core/job/vocabulary'
 import { TOOL_LABELS } from '#core/measure/items'
@@ -27,15 +28,20 @@ const form = useEntryForm<'bore', Draft>({
   fromBody: b => ({ nominal: String(b.nominal.value), unit: b.unit, rows: b.rows.map(([x, y]) => [String(x), String(y)]), piston: b.piston ? String(b.piston.value) : '', tool: b.tool, when: b.when, partC: figureText(b.partC), sizes: b.sizesMm.join(' '), holdCentre: b.holdCentre, crossHatch: b.crossHatch, note: b.note ?? '' }),
 })
 const { draft } = form
-const judged = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value))
+const judged = computed(() => typed.value ? sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value) : sheet.assessment.value?.bore)
 const read = (t: string): number | null => {
   const value = figure(t)
   return value === null || Number.isNaN(value) ? null : value
 }
-const drawn = computed(() => draft.value.rows.map(([x, y]) => [read(x), read(y)] as const))
+const last = computed(() => latest(sheet.inForce.value, 'bore'))
+const typed = computed(() => draft.value.rows.some(r => r.some(t => t.trim())))
+/** what is typed, or else what was logged last */
+const drawn = computed(() => typed.value || !last.value ? draft.value.rows.map(([x, y]) => [read(x), read(y)] as const) : last.value.body.rows)
+const drawnUnit = computed(() => typed.value || !last.value ? draft.value.unit : last.value.body.unit)
+const drawnNominal = computed(() => typed.value || !last.value ? read(draft.value.nominal) : convert(last.value.body.nominal.value, last.value.body.nominal.unit, last.value.body.unit))
 const limit = computed(() => {
   const found = specFor('bore_wear_max', sheet.job.value.spec, sheet.job.value.facts.engineClass, sheet.job.value.facts.displacementCc)
-  return found ? convert(found.value, 'mm', draft.value.unit) : null
+  return found ? convert(found.value, 'mm', drawnUnit.value) : null
 })
 const el = ref<HTMLFormElement>()
 /** Enter goes on to the next figure; after the last it is logged. */
@@ -53,7 +59,7 @@ function onward(event: KeyboardEvent): void {
 }
 const cell = (i: number, j: number): string => form.faults.value.find(f => f.field === `body.rows.${i}.${j}` || f.field === `body.rows.${i}`)?.message ?? ''
 const rowFault = computed(() => form.faults.value.find(f => f.field.startsWith('body.rows'))?.message ?? '')
-onMounted(() => { if (draft.value.nominal) el.value?.querySelectorAll<HTMLInputElement>('input[data-go]')[1]?.focus() })
+onMounted(() => { [...el.value?.querySelectorAll<HTMLInputElement>('input[data-go]') ?? []].find(f => !f.value)?.focus({ preventScroll: true }) })
 </script>
 
 <template>
@@ -68,7 +74,7 @@ onMounted(() => { if (draft.value.nominal) el.value?.querySelectorAll<HTMLInputE
         <tbody><tr v-for="(row, i) in draft.rows" :key="i"><th class="lab">{{ draft.rows.length === 3 ? DEPTHS[i] : `Depth ${i + 1}` }}</th><td v-for="j in [0, 1]" :key="j"><input v-model="row[j]" data-go class="in fig" :class="{ wrong: cell(i, j) }" inputmode="decimal" :aria-label="`${DEPTHS[i] ?? i + 1}, ${j ? 'across' : 'along'}`"></td></tr></tbody>
         <tfoot><tr><th class="lab">Piston, at its skirt</th><td><input v-model="draft.piston" data-go="last" class="in fig" :class="{ wrong: form.faultOf('piston') }" inputmode="decimal" aria-label="Piston"></td><td><button v-if="draft.rows.length < 8" type="button" class="btn dash" @click="draft.rows.push(['', ''])">Another depth</button></td></tr></tfoot>
       </table>
-      <BoreDrawing :rows="drawn" :nominal="read(draft.nominal)" :limit="limit" :unit="draft.unit" />
+      <BoreDrawing :rows="drawn" :nominal="drawnNominal" :limit="limit" :unit="drawnUnit" />
     </div>
     <p v-if="form.faultOf('nominal') || rowFault || form.faultOf('piston')" class="fault">{{ form.faultOf('nominal') || rowFault || form.faultOf('piston') }}</p>
     <VerdictWords :judged="judged" />

@@ -7,7 +7,6 @@ import type { PartKey } from '#core/teardown/parts'
 
 /** One part as it lies on the bench. */
 const props = defineProps<{ part: PartKey, base?: Entry, inOilWay: boolean }>()
-const emit = defineEmits<{ logged: [] }>()
 interface Draft { disposition: PartBody['disposition'] | null, seen: string[], oil: PartBody['oil'], role: PartBody['role'], how: HowGot, reason: string, orientation: string, owed: string }
 const sheet = useSheet()
 const plan = PART_PLANS[props.part]
@@ -21,17 +20,14 @@ const form = useEntryForm<'part', Draft>({
 const { draft } = form
 const judged = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value))
 const HOW = { by_eye: 'By eye', by_feel: 'By feel', measured: 'Measured' }
-async function submit(): Promise<void> {
-  if (await form.submit()) emit('logged')
-}
 function sound(): void {
   Object.assign(draft.value, { disposition: 'reuse', oil: props.inOilWay ? 'sound' : 'not_looked' })
-  void submit()
+  void form.submit()
 }
 </script>
 
 <template>
-  <form class="part" @submit.prevent="submit">
+  <form class="part" @submit.prevent="form.submit()">
     <MultiChips v-model="draft.seen" label="Seen on it" :options="plan.look" :fault="form.faultOf('seen')" />
     <ChipGroup v-model="draft.disposition" label="What becomes of it" :options="DISPOSITIONS" :fault="form.faultOf('disposition')" />
     <ChipGroup v-if="inOilWay" v-model="draft.oil" label="Oil" :options="OIL_STATES" needed />

@@ -26,6 +26,8 @@ watch(sheet.correction, (entry) => {
   open.value = entry.body.part
   sheet.correction.value = null
 }, { immediate: true })
+// the logged part closes and the next one opens
+watch(sheet.lastLogged, (entry) => { if (entry?.kind === 'part' && entry.body.part === open.value) open.value = next(entry.body.part) })
 const next = (after: PartKey): PartKey | null => parts.value.slice(parts.value.indexOf(after) + 1).find(p => !standing.value.has(p)) ?? null
 const traps = computed(() => trapsOf(facts.value))
 </script>
@@ -42,7 +44,7 @@ const traps = computed(() => trapsOf(facts.value))
           <b>{{ PART_PLANS[p].name }}</b>
           <span class="said">{{ standing.get(p) ? DISPOSITIONS[standing.get(p)!.body.disposition] : '' }}<small v-if="standing.get(p)?.body.seen.length">{{ standing.get(p)!.body.seen.map(k => PART_PLANS[p].look[k]).join(', ') }}</small></span>
         </button>
-        <PartEditor v-if="open === p" :key="`${p}-${standing.get(p)?.id}`" :part="p" :base="standing.get(p)" :in-oil-way="inOilWay.has(p)" @logged="open = next(p)" />
+        <PartEditor v-if="open === p" :key="`${p}-${standing.get(p)?.id}`" :part="p" :base="standing.get(p)" :in-oil-way="inOilWay.has(p)" />
       </template>
     </section>
   </div>

@@ -36,9 +36,16 @@ const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?
 /** the mark of the newest standing finding of each kind */
 const marks = computed(() => {
   const kindOf = new Map(sheet?.inForce.value.map(e => [e.id, e.kind]))
-  return new Map(sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]))
+  const newest = new Map(sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]))
+  // many parts and sizes stand side by side: the worst of them speaks
+  for (const kind of ['part', 'measure'] as const) {
+    const all = sheet?.assessment.value?.judgements.filter(j => kindOf.get(j.entryId) === kind).map(j => j.mark) ?? []
+    const worst = (['past', 'near', 'open', 'good'] as const).find(m => all.includes(m))
+    if (worst) newest.set(kind, worst)
+  }
+  return newest
 })
-const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }]
+const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'fasteners', label: 'Fasteners' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }, { form: 'bad_batch', label: 'Bad batch' }]
 const MEASURED: { form: FormName, label: string }[] = [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }]
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
 const measured = computed(() => MEASURED.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
@@ -94,8 +101,10 @@ onMounted(() => { ready.value = true })
           <TabRow label="Open up" :tabs="OPENED" :on="opened" :marks="marks" @pick="form => sheet!.open('open_up', form)" />
           <PartsForm v-if="opened === 'part'" />
           <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="sheet!.open('open_up', 'part')" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
-          <CauseFoundForm v-else-if="opened === 'cause_found'" :key="causeKey" />
-          <FindingForm v-else-if="opened === 'evidence'" name="evidence" />
+          <template v-else-if="opened === 'cause_found'"><CauseFoundForm :key="causeKey" /><JobTimeline class="more" /></template>
+          <FindingForm v-else-if="opened === 'fasteners'" key="fasteners" name="fasteners" />
+          <template v-else-if="opened === 'bad_batch'"><FindingForm key="bad_batch" name="bad_batch" /><BatchCarriers class="more" /></template>
+          <FindingForm v-else-if="opened === 'evidence'" key="evidence" name="evidence" />
           <DebrisForm v-else />
         </template>
         <template v-else-if="stage === 'measure'">
@@ -108,6 +117,7 @@ onMounted(() => { ready.value = true })
         <HandBackStage v-else-if="stage === 'hand_back'" />
         <template v-else-if="stage === 'build'">
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
+          <section class="block more"><h2>Fitted</h2><FindingForm name="fitted" /><BatchCarriers /></section>
           <section v-if="hasSump(sheet.job.value.facts)" class="block more"><h2>Oil change</h2><FindingForm name="oil_change" /></section>
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />

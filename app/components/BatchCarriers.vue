@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import type { CarrierLine } from '#shared/types/records'
+
+/** What of this engine's parts is in quarantine, and who else carries it. */
+const sheet = useSheet()
+const lines = ref<CarrierLine[]>([])
+watch(() => sheet.job.value.entries.length, async () => {
+  lines.value = await read<CarrierLine[]>(`/api/jobs/${sheet.job.value.id}/carriers`).catch(() => lines.value)
+}, { immediate: true })
+</script>
+
+<template>
+  <section v-if="lines.length" class="carriers" aria-label="Machines that carry the batch">
+    <h3>Others carry it: {{ lines.length }}</h3>
+    <ul><li v-for="l in lines" :key="l.jobId + l.what"><NuxtLink :to="`/jobs/${l.jobId}`">T {{ l.number }}</NuxtLink> {{ l.machineName }}, {{ l.customerName }}: {{ l.what }}, batch {{ l.batch }}</li></ul>
+    <p class="note">A message to each owner lies in the <NuxtLink to="/shop#outbox">outbox</NuxtLink>.</p>
+  </section>
+</template>
+
+<style scoped>h3 { font: 600 16px var(--label); } li { padding: 3px 0; }</style>

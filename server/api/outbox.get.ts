@@ -1,0 +1,3 @@
+import { outbox } from '../db/batches'
+
+export default answer(() => outbox(useDb()))
