@@ -41,8 +41,8 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await page.getByLabel('Gap', { exact: true }).fill('0,9')
   await page.getByRole('button', { name: /Log the size/ }).click()
   await expect(page.locator('.measure .done')).toContainText('past a rule of thumb, which condemns nothing')
-  await page.reload()
-  await page.keyboard.press('4')
+  await openJob(page, `/jobs/${id}`)
+  await page.getByRole('button', { name: /Open up/ }).first().click()
   await tab(page, 'Parts').click()
   await expect(part(page, 'Piston').first()).toContainText('Scored on four sides')
   await expect(page.locator('.rail')).toContainText('Bore as found: wear 0.170 mm')
@@ -82,7 +82,10 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
   // a way to go that only renews what was killed
   await page.keyboard.press('6')
   await page.getByRole('button', { name: 'Rebuild', exact: true }).click()
-  await page.getByLabel('likely of line 2').fill('90')
+  // what is condemned is on it already, with its pair
+  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Cam and its bearings')
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('Followers, with the cam')
+  for (const [n, price] of [[1, '80'], [2, '30'], [4, '45']]) await page.getByLabel(`likely of line ${n}`).fill(String(price))
   await page.getByLabel('Worth afterwards').fill('900')
   await page.getByRole('button', { name: /Log this way/ }).click()
   await expect(lean(page)).toHaveText('Rebuild')

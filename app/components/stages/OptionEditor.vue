@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
+import { proposeLines } from '#core/estimate/proposeLines'
 import { STARTERS } from '#core/estimate/starters'
 import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
 import { condemned } from '#core/teardown/judgePart'
@@ -9,6 +10,8 @@ import type { LineType, Way } from '#core/job/vocabulary'
 interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean }
 interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string }
 
+/** ways that mend what was found on the bench */
+const PROPOSED: readonly Way[] = ['repair', 'rebuild']
 const props = defineProps<{ base?: Entry, way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
 const sheet = useSheet()
@@ -25,7 +28,7 @@ const form = useEntryForm<'option', Draft>({
     const starter = STARTERS[way]
     return {
       name: starter.name, way,
-      lines: starter.lines.map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: '', low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? 'retail' : null })),
+      lines: [...(PROPOSED.includes(way) ? proposeLines(sheet.inForce.value, sheet.assessment.value?.bore ?? null) : []), ...starter.lines].map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: 'why' in l ? String(l.why) : '', low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? 'retail' : null })),
       valueAfter: '', success: String(Math.round(starter.successChance * 100)), comeback: '', hoursOk: String(starter.hoursOk), hoursFail: String(starter.hoursFail), ruledOut: '',
     }
   },
@@ -59,7 +62,7 @@ function share(typed: string): number {
 }
 /** ids of starter lines stay the same while the form is untouched */
 function lineId(i: number): string {
-  return `0000000000000000000000000${'0123456789ABCDEFGH'.charAt(i)}`
+  return String(i).padStart(26, '0')
 }
 function add(type: LineType): void {
   draft.value.lines.push({ id: ulid(), type, text: '', why: '', low: '', likely: '', high: '', chance: '', priceKind: type === 'part' ? 'retail' : null })
