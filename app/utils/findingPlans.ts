@@ -2,7 +2,7 @@ import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/ent
 import type { EngineFacts } from '#core/job/jobFile'
 import type { HowGot } from '#core/job/vocabulary'
 import {
-  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LOCK_RESULTS, LOCK_STEPS, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES,
+  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES, VALVE_NAMES,
 } from '#core/job/vocabulary'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
@@ -154,6 +154,19 @@ export const FINDING_PLANS = {
       { type: 'area', key: 'trial', label: 'Trial: what was done, under which conditions' },
       { type: 'text', key: 'limits', label: 'What the trial can\'t show', hint: 'Cold, on the bench, without load, no control.' },
       { type: 'chips', key: 'state', label: 'It stands', options: THEORY_STATES, start: 'open', needed: true },
+    ],
+  },
+  valve_leak: {
+    kind: 'valve_leak', log: 'Log the leak test', how: 'by_eye', counts: true,
+    intro: 'Head level, valve under its spring, solvent in the port, one minute by the clock. As found first; again after each change.',
+    caution: 'Solvent burns and its vapour harms: aired, no spark, gloves.',
+    fields: [
+      { type: 'chips', key: 'valve', label: 'Valve', options: VALVE_NAMES },
+      { type: 'chips', key: 'when', label: 'When', options: MEASURED_WHEN, start: 'as_found', needed: true },
+      { type: 'chips', key: 'look', label: 'Seen', options: LEAK_SEEN },
+      { type: 'figure', key: 'dropsPerMin', label: 'Drops a minute', when: d => d.look === 'drops' },
+      { type: 'text', key: 'place', label: 'Cylinder' },
+      note,
     ],
   },
   fasteners: {

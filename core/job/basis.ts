@@ -7,7 +7,7 @@ import type { EngineFacts } from './jobFile'
 export interface Basis { measured: string[], felt: string[], guessed: string[], notDone: string[] }
 
 const NAMES: Partial<Record<EntryKind, string>> = {
-  oil: 'oil', mix: 'mix', turn_over: 'turning', plug: 'plug', air_filter: 'air filter', compression: 'compression', leak_down: 'leak-down', crankcase: 'crankcase', debris: 'debris', smoke: 'smoke', leaks: 'leaks', lash: 'lash', oil_use: 'oil use', meter: 'running time', clues: 'outside', lock_step: 'locked engine', check: 'other checks', measure: 'sizes', bore: 'bore', part: 'parts',
+  oil: 'oil', mix: 'mix', turn_over: 'turning', plug: 'plug', air_filter: 'air filter', compression: 'compression', leak_down: 'leak-down', crankcase: 'crankcase', debris: 'debris', smoke: 'smoke', leaks: 'leaks', lash: 'lash', oil_use: 'oil use', meter: 'running time', clues: 'outside', lock_step: 'locked engine', check: 'other checks', measure: 'sizes', bore: 'bore', part: 'parts', valve_leak: 'valve leak',
 }
 
 /** Sorts the standing findings by how they were got, and names what an engine like this is usually asked and was not. */

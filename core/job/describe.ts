@@ -10,7 +10,7 @@ import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -59,6 +59,10 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       return { title: `${MEASURE_PLANS[item].label}${place ? `, ${place}` : ''}`, text: withNote(`${reads.map(r => read(r, r.unit)).join(', ')}, ${TOOLS[tool].label}, ${MEASURED_WHEN[when].toLowerCase()}`, note) }
     }
     case 'bore': return { title: `Bore ${BORE_WHEN[entry.body.when].toLowerCase()}`, text: withNote(`${boreText(entry.body)}${entry.body.piston ? `; piston ${read(entry.body.piston, entry.body.piston.unit)}` : ''}, ${TOOLS[entry.body.tool].label}`, entry.body.note) }
+    case 'valve_leak': {
+      const { valve, when, look, dropsPerMin, place, note } = entry.body
+      return { title: `${VALVE_NAMES[valve]} valve leak${place ? `, ${place}` : ''}`, text: withNote(`${dropsPerMin ? `${dropsPerMin} drops a minute` : LEAK_SEEN[look].toLowerCase()}, ${MEASURED_WHEN[when].toLowerCase()}`, note) }
+    }
     case 'part': {
       const { part, disposition, seen, oil, role, reason, orientation, owed } = entry.body
       const words = [seen.map(k => PART_PLANS[part].look[k] ?? k).join(', '), oil !== 'not_looked' && OIL_STATES[oil], role !== 'open' && PART_ROLES[role], reason, orientation && `lay: ${orientation}`, owed && `owed: ${owed}`].filter(Boolean).join('; ')

@@ -4,7 +4,7 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -49,6 +49,8 @@ export interface BoreBody {
   crossHatch: KeyOf<typeof CROSS_HATCH>
   note: string | null
 }
+/** Solvent in the port of one valve. */
+export interface ValveLeakBody { valve: KeyOf<typeof VALVE_NAMES>, when: KeyOf<typeof MEASURED_WHEN>, look: KeyOf<typeof LEAK_SEEN>, dropsPerMin: number | null, place: string | null, note: string | null }
 /** A part as it was found and what becomes of it. */
 export interface PartBody {
   part: PartKey
@@ -235,6 +237,7 @@ export interface BodyOf {
   oil_change: OilChangeBody
   measure: MeasureBody
   bore: BoreBody
+  valve_leak: ValveLeakBody
   part: PartBody
   fasteners: FastenersBody
   fitted: FittedBody
@@ -285,7 +288,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

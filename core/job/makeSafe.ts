@@ -2,7 +2,7 @@ import type { Entry, EntryKind } from './entries'
 import { latest } from './entries'
 
 /** What is logged with hands near parts that turn, fall, spray or spring: nothing of it before the machine was made safe. */
-export const HANDS_IN: readonly EntryKind[] = ['turn_over', 'lock_step', 'compression', 'leak_down', 'crankcase', 'lash', 'part', 'bore', 'measure']
+export const HANDS_IN: readonly EntryKind[] = ['turn_over', 'lock_step', 'compression', 'leak_down', 'crankcase', 'lash', 'part', 'bore', 'measure', 'valve_leak']
 /** How long a making safe holds: a working day. Ours; a bench that is left over night is looked at again. */
 export const SAFE_HOURS = 12
 
@@ -19,7 +19,9 @@ export function isSafe(inForce: Entry[], at: string): boolean {
 }
 
 /** Why an entry must wait, or null. Correcting an entry is only writing, and always allowed. */
-export function safeRefusal(entry: Pick<Entry, 'kind' | 'at' | 'supersedes'>, inForce: Entry[]): string | null {
-  if (!HANDS_IN.includes(entry.kind) || entry.supersedes !== null || isSafe(inForce, entry.at)) return null
+export function safeRefusal(entry: Entry, inForce: Entry[]): string | null {
+  // letting oil or fuel out means tipping it, or a spark near what runs out
+  const drains = entry.kind === 'fluid' && entry.body.action === 'drained'
+  if ((!HANDS_IN.includes(entry.kind) && !drains) || entry.supersedes !== null || isSafe(inForce, entry.at)) return null
   return 'Make it safe first: plug lead, battery, fuel, blade or belt, and standing firm. Tick all five at the top; what you typed is still here.'
 }

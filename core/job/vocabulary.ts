@@ -190,6 +190,8 @@ export const LOCK_RESULTS = { freed: 'It came free', no_change: 'No change', liq
 /** The ladder for a fastener that will not come, gentle first. */
 export const STUCK_METHODS = { soak: 'Soaked', shock: 'Shocked with a drift', heat: 'Heated', quench: 'Heated and quenched', grip: 'Gripped or welded a nut on', cut: 'Cut or ground', drill: 'Drilled out' } as const
 export const ORIGINS = { maker: 'Maker\'s part', other: 'Other make', donor: 'From a donor', made: 'Made here' } as const
+export const VALVE_NAMES = { inlet: 'Inlet', exhaust: 'Exhaust' } as const
+export const LEAK_SEEN = { dry: 'Dry for a minute', damp: 'Damp edge, no drop', drops: 'Drops', stream: 'A stream' } as const
 export const MEASURED_WHEN = { as_found: 'As found', after: 'After work' } as const
 export const BORE_WHEN = { as_found: 'As found', before_hone: 'Before honing', after_hone: 'After honing' } as const
 export const CROSS_HATCH = { yes: 'Seen', no: 'Gone', not_looked: 'Not looked for' } as const

@@ -37,6 +37,7 @@ export const SPEC_ITEMS = {
   rod_play_max: { label: 'Big-end play, most', unit: 'mm', group: 'wear', sane: [0.005, 0.5] },
   rod_side_max: { label: 'Big end sideways, most', unit: 'mm', group: 'wear', sane: [0.1, 2] },
   crank_runout_max: { label: 'Crank run-out, most', unit: 'mm', group: 'wear', sane: [0.01, 0.3] },
+  crank_pin_min: { label: 'Crank pin, least', unit: 'mm', group: 'wear', sane: [8, 80] },
   main_play_max: { label: 'Main bearing play, most', unit: 'mm', group: 'wear', sane: [0.005, 0.5] },
   end_float_max: { label: 'Crank end float, most', unit: 'mm', group: 'wear', sane: [0.05, 2] },
   guide_clearance_max: { label: 'Valve guide clearance, most', unit: 'mm', group: 'wear', sane: [0.02, 0.4], cycle: 'four' },

@@ -1,5 +1,5 @@
 import type { Entry, EntryOf } from '../job/entries'
-import { latest, ofKind } from '../job/entries'
+import { ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Stop } from '../judgement'
 import { MEASURE_PLANS } from '../measure/items'
@@ -66,8 +66,7 @@ export const condemned = (inForce: Entry[]): EntryOf<'part'>[] => partsStanding(
 
 /** Whether the first cause is named, and a line of a way to go cures it. */
 export function causeCured(inForce: Entry[]): { named: boolean, cured: boolean } {
-  const found = latest(inForce, 'cause_found')
-  return { named: found !== undefined && found.body.proof !== 'unknown', cured: ofKind(inForce, 'option').some(o => o.body.lines.some(l => l.cures)) }
+  return { named: ofKind(inForce, 'cause_found').some(e => e.body.proof !== 'unknown'), cured: ofKind(inForce, 'option').some(o => o.body.lines.some(l => l.cures)) }
 }
 
 /** New parts into an engine that killed the old ones: held back until the cause is named and a line cures it, or somebody signs. */

@@ -109,6 +109,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
       checkRefill(db, jobId, e)
       checkPhoto(db, jobId, e)
       checkLash(db, jobId, e)
+      checkValveLeak(db, jobId, e)
       checkSignature(db, jobId, e)
     })
     if (result === 'stored') {
@@ -133,6 +134,13 @@ function checkRefill(db: Database, jobId: string, entry: Entry): void {
   if (refusal) throw new Refusal(409, refusal)
   const cause = assess(file).stops.find(s => s.id === 'cause' && !s.signed)
   if (cause) throw new Refusal(409, `No refill yet. ${cause.title}: ${cause.reason} ${cause.clearedBy}`)
+}
+
+/** A valve's leak is tested as found before anything is done to it. */
+function checkValveLeak(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'valve_leak' || entry.body.when !== 'after') return
+  const asFound = ofKind(entriesInForce(entriesOf(db, jobId)), 'valve_leak').some(e => e.body.when === 'as_found' && e.body.valve === entry.body.valve && e.id !== entry.supersedes)
+  if (!asFound) throw new Refusal(409, 'Test this valve as found first: once it is lapped or cut, nobody can know what it was.', [{ field: 'body.when', message: 'Log it as found first.' }])
 }
 
 /** Lash as found is written down before anybody turns a screw, and stays as it was once it was set. */

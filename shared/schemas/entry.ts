@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { BORE_SPAN } from '#core/measure/bore'
@@ -138,6 +138,9 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     }))
     if (piston && standard >= 15 && (inner(piston) > 1.02 * standard || inner(piston) < 0.95 * standard)) check.addIssue({ code: 'custom', path: ['piston', 'value'], message: 'No piston of that size runs in this bore: look at the decimal point.' })
   }),
+  valve_leak: z.strictObject({ valve: keyOf(VALVE_NAMES, 'Valve'), when: keyOf(MEASURED_WHEN, 'When'), look: keyOf(LEAK_SEEN, 'What is seen'), dropsPerMin: nullable(count('Drops a minute', 1, 600)), place: optionalText('Cylinder', 60), note: longText('Note') })
+    .refine(v => v.look !== 'drops' || v.dropsPerMin !== null, { path: ['dropsPerMin'], message: 'Count the drops of one minute.' })
+    .refine(v => v.look === 'drops' || v.dropsPerMin === null, { path: ['look'], message: 'Drops were counted: choose “Drops”.' }),
   part: z.strictObject({
     part: keyOf(PARTS, 'Part'), disposition: keyOf(DISPOSITIONS, 'What becomes of it'), seen: z.array(z.string()).max(12), oil: keyOf(OIL_STATES, 'Oil'), role: keyOf(PART_ROLES, 'Cause or consequence'),
     reason: optionalText('Reason', 400), orientation: optionalText('Which way round', 200), owed: optionalText('Still owed', 300),

@@ -176,6 +176,14 @@ describe('what a person may take on, and what stays as it was found', () => {
     expect((await log('turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null })).status).toBe(409)
   })
 
+  it('a valve is tested as found before it is tested after work', async () => {
+    const leak = (when: string) => log('valve_leak', { valve: 'exhaust', when, look: 'drops', dropsPerMin: 8, place: null, note: null }, { how: 'by_eye' })
+    await log('made_safe', { done: ALL_SAFE }, { how: null })
+    const early = await leak('after')
+    expect([early.status, early.body.fields[0].field]).toEqual([409, 'body.when'])
+    expect([(await leak('as_found')).status, (await leak('after')).status]).toEqual([201, 201])
+  })
+
   it('a closed job says what it was, and moves the next one of its class', async () => {
     await log('complaint', { words: 'Leaks', since: null, about: 'leak' }, { how: 'claimed' })
     expect((await log('cause_found', { causeId: 'nonsense', text: null, proof: 'proved', missing: null }, { how: null })).status).toBe(422)

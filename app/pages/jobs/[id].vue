@@ -46,9 +46,9 @@ const marks = computed(() => {
   return newest
 })
 const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'fasteners', label: 'Fasteners' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }, { form: 'bad_batch', label: 'Bad batch' }]
-const MEASURED: { form: FormName, label: string }[] = [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }]
+const MEASURED = computed((): { form: FormName, label: string }[] => [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }, ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }])])
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
-const measured = computed(() => MEASURED.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
+const measured = computed(() => MEASURED.value.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
 const causeKey = computed(() => sheet ? latest(sheet.inForce.value, 'cause_found')?.id ?? 'none' : 'none')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
@@ -110,6 +110,7 @@ onMounted(() => { ready.value = true })
         <template v-else-if="stage === 'measure'">
           <TabRow label="Measure" :tabs="MEASURED" :on="measured" :marks="marks" @pick="form => sheet!.open('measure', form)" />
           <MeasureForm v-if="measured === 'measure'" />
+          <FindingForm v-else-if="measured === 'valve_leak'" key="valve_leak" name="valve_leak" />
           <BoreForm v-else />
           <section class="block more"><h2>Anything else that was measured</h2><NoteForm key="measure" stage="measure" :prompt="PROMPTS.measure" /></section>
         </template>

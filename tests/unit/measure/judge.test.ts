@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { BodyOf, Entry } from '#core/job/entries'
 import { assess } from '#core/assess'
+import { judgeValveLeak } from '#core/measure/judgeValveLeak'
 import { judgeBore, judgeMeasure } from '#core/measure/judgeMeasure'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { entry, figureOf, file } from '../job/file'
@@ -86,5 +87,20 @@ describe('other sizes', () => {
   it('asks for each figure it needs', () => {
     expect(BODY_SCHEMAS.measure.safeParse({ ...size('rod_shake', [0.8]).body }).error?.issues[0]?.message).toBe('Rod, centre to centre: type a figure.')
     expect(BODY_SCHEMAS.measure.safeParse({ ...size('rod_shake', [0.8, 0, 15]).body }).error?.issues[0]?.path).toEqual(['reads', 1])
+  })
+})
+
+describe('a valve under solvent', () => {
+  const leak = (look: BodyOf['valve_leak']['look'], dropsPerMin: number | null = null, when: BodyOf['valve_leak']['when'] = 'as_found') =>
+    judgeValveLeak(entry('valve_leak', { valve: 'exhaust', when, look, dropsPerMin, place: null, note: null }, { how: 'by_eye' }) as Entry & { kind: 'valve_leak' })
+  it('dry and damp pass, drops are lapped, more is cut; a seat is not blamed before lash', () => {
+    expect([leak('dry').mark, leak('damp').mark, leak('drops', 5).mark, leak('drops', 6).mark, leak('stream').mark]).toEqual(['good', 'good', 'near', 'past', 'past'])
+    expect(text(leak('drops', 4))).toContain('before the seat is blamed')
+    expect(text(leak('drops', 4, 'after'))).not.toContain('blamed')
+    expect(leak('drops', 4).headline).toBe('Exhaust valve as found: 4 drops a minute')
+  })
+  it('drops are counted, and only drops', () => {
+    const path = (body: object) => BODY_SCHEMAS.valve_leak.safeParse({ valve: 'inlet', when: 'as_found', place: null, note: null, dropsPerMin: null, ...body }).error?.issues[0]?.path
+    expect([path({ look: 'drops' }), path({ look: 'dry', dropsPerMin: 3 }), path({ look: 'dry' })]).toEqual([['dropsPerMin'], ['look'], undefined])
   })
 })

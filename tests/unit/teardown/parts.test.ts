@@ -7,6 +7,7 @@ import { MEASURE_PLANS } from '#core/measure/items'
 import { timeline } from '#core/job/timeline'
 import { batchMessage, sameBatch } from '#core/teardown/batches'
 import { oilPath, oilSuspects } from '#core/teardown/oilPath'
+import { coversOf } from '#core/teardown/plan'
 import { PART_KEYS, PART_PLANS, PART_SIGNS, partsOf, trapsOf } from '#core/teardown/parts'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { ENGINES } from '../../vignettes/engines'
@@ -26,6 +27,14 @@ describe('the parts of an engine', () => {
     expect(of('moto')).toEqual(expect.arrayContaining(['pump', 'jet', 'strainer', 'chain']))
     expect(trapsOf(ENGINES.moto!).map(t => t.title)).toContain('Cam chain')
     expect(trapsOf(ENGINES.saw!).map(t => t.title)).not.toContain('Cam chain')
+  })
+  it('the way in fits the engine: fluids, special tools and what is written down before', () => {
+    const names = (engine: string) => coversOf(ENGINES[engine]!).map(c => c.name)
+    expect(names('saw')).not.toEqual(expect.arrayContaining(['Oil drain', 'Valve cover']))
+    expect(names('moto')).toEqual(expect.arrayContaining(['Oil drain', 'Valve cover', 'Cam cover, chain and cam', 'Oil pump']))
+    expect(names('mower').indexOf('Valve cover')).toBeLessThan(names('mower').indexOf('Head'))
+    expect(coversOf(ENGINES.moto!).find(c => c.name === 'Valve cover')?.first).toContain('Lash as found')
+    expect(coversOf(ENGINES.saw!).find(c => c.name.startsWith('Coil'))?.special).toBe(true)
   })
   it('asks only for figures that can be taken, and speaks in signs of the catalogue', () => {
     for (const key of PART_KEYS) {
@@ -94,6 +103,8 @@ describe('nothing is built before the cause', () => {
     expect(held(dead, cause('suspected'), rebuild(false))).toBe(true)
     expect(held(dead, cause('suspected'), rebuild(true))).toBe(false)
     expect(held(dead, cause('unknown'), rebuild(true))).toBe(true)
+    // several first causes: one that is named will do
+    expect(held(dead, cause('probable'), cause('unknown'), rebuild(true))).toBe(false)
   })
   it('a fault of its own, or a part that is only cleaned, holds nothing', () => {
     expect(held(part('springs', 'replace', { seen: ['broken'], role: 'own' }))).toBe(false)
