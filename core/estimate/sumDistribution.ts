@@ -75,7 +75,8 @@ function quantileOf(q: number, least: number, most: number, cdf: (x: number) => 
     if (enough(middle)) high = middle
     else low = middle
   }
-  return atoms.find(value => Math.abs(value - high) <= 1e-7 * Math.max(1, high)) ?? high
+  // an atom a hair away is meant, if it is enough by itself: two atoms may lie that near each other
+  return atoms.find(value => Math.abs(value - high) <= 1e-7 * Math.max(1, high) && enough(value)) ?? high
 }
 
 interface Bundle { low: number, width: number, mean: number, variance: number, values: { value: number, weight: number }[] }

@@ -3,7 +3,7 @@ import { ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Stop } from '../judgement'
 import { MEASURE_PLANS } from '../measure/items'
-import { DISPOSITIONS, OIL_STATES, PART_PLANS } from './parts'
+import { DECIDING, DISPOSITIONS, OIL_STATES, PART_PLANS } from './parts'
 import type { OilNode, OilState } from './oilPath'
 import { oilPath, oilSuspects } from './oilPath'
 
@@ -63,6 +63,17 @@ export function oilMapOf(inForce: Entry[], file: JobFile): OilMap | null {
 
 /** The parts that are condemned: whatever did that must be known before anything new goes in. */
 export const condemned = (inForce: Entry[]): EntryOf<'part'>[] => partsStanding(inForce).filter(e => CONDEMNED.includes(e.body.disposition) && e.body.role !== 'own')
+
+/**
+ * Whether it is time to stop stripping and decide: a deciding part is condemned and nobody has said since what more is looked for.
+ * @returns the parts that decide it, or none
+ */
+export function timeToDecide(inForce: Entry[]): string[] {
+  const deciding = condemned(inForce).filter(e => DECIDING.includes(e.body.part))
+  const since = Math.max(-1, ...deciding.map(e => inForce.indexOf(e)))
+  const purpose = inForce.some((e, i) => i > since && ((e.kind === 'note' && e.body.stage === 'open_up') || e.kind === 'option'))
+  return purpose ? [] : deciding.map(e => PART_PLANS[e.body.part].name.toLowerCase())
+}
 
 /** Whether the first cause is named, and a line of a way to go cures it. */
 export function causeCured(inForce: Entry[]): { named: boolean, cured: boolean } {

@@ -1,5 +1,5 @@
 import type { EngineFacts } from '../job/jobFile'
-import type { EngineClass, KeyOf } from '../job/vocabulary'
+import type { KeyOf } from '../job/vocabulary'
 import type { MeasureItem } from '../measure/items'
 import { hasSump } from '../oil/fillMarks'
 
@@ -94,5 +94,5 @@ const TRAPS: Trap[] = [
 ]
 export const trapsOf = (facts: EngineFacts): { title: string, text: string }[] => TRAPS.filter(t => t.fits(facts)).map(({ title, text }) => ({ title, text }))
 
-/** Which of an engine's classes are small enough that a rod's slack condemns the lot. */
-export const SMALL: readonly EngineClass[] = ['H2', 'S4']
+/** Parts whose loss decides a small engine: what is stripped after that must have a purpose. */
+export const DECIDING: readonly PartKey[] = ['rod', 'crank', 'cylinder']

@@ -18,6 +18,8 @@ async function screens(page: Page): Promise<Screen[]> {
     { name: 'book in a machine', path: '/jobs/new', ready: 'form' },
     ...['Leaks', 'Smoke', 'Outside', 'Uses oil', 'Kind of oil'].map(tab => ({ name: `first look, ${tab}`, path: look, key: '2', tab, ready: '.sheet[data-ready="true"]' })),
     { name: 'lash', path: look, key: '3', tab: 'Lash', ready: '.sheet[data-ready="true"]' },
+    ...['Oil map', 'Fasteners', 'First cause', 'Bad batch'].map(tab => ({ name: `open up, ${tab}`, path: look, key: '4', tab, ready: '.sheet[data-ready="true"]' })),
+    ...['Other sizes', 'Valve leak test'].map(tab => ({ name: `measure, ${tab}`, path: look, key: '5', tab, ready: '.sheet[data-ready="true"]' })),
     { name: 'evidence', path: look, key: '4', tab: 'Evidence', ready: '.sheet[data-ready="true"]' },
     { name: 'oil', path: '/oil', ready: '.oil' },
     { name: 'mix', path: '/mix', ready: '.pour' },

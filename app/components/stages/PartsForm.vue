@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { partsStanding } from '#core/teardown/judgePart'
+import { partsStanding, timeToDecide } from '#core/teardown/judgePart'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
 import { DISPOSITIONS, PART_GROUPS, PART_PLANS, partsOf, trapsOf } from '#core/teardown/parts'
@@ -30,6 +30,18 @@ watch(sheet.correction, (entry) => {
 // the logged part closes and the next one opens
 watch(sheet.lastLogged, (entry) => { if (entry?.kind === 'part' && entry.body.part === open.value) open.value = next(entry.body.part) })
 const next = (after: PartKey): PartKey | null => parts.value.slice(parts.value.indexOf(after) + 1).find(p => !standing.value.has(p)) ?? null
+const deciding = computed(() => timeToDecide(sheet.inForce.value))
+const purpose = ref('')
+const fault = ref('')
+async function goOn(): Promise<void> {
+  if (!purpose.value.trim()) {
+    fault.value = 'Say what is looked for.'
+    return
+  }
+  const outcome = await sheet.log({ kind: 'note', how: null, body: { stage: 'open_up', text: `Stripped further, to find out: ${purpose.value.trim()}` } })
+  fault.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
+  if (outcome.ok) purpose.value = ''
+}
 const covers = computed(() => coversOf(facts.value))
 const traps = computed(() => trapsOf(facts.value))
 </script>
@@ -38,9 +50,13 @@ const traps = computed(() => trapsOf(facts.value))
   <div class="parts">
     <details class="traps"><summary>Before it comes apart: {{ traps.length }} traps on this engine</summary><dl><template v-for="t in traps" :key="t.title"><dt>{{ t.title }}</dt><dd>{{ t.text }}</dd></template></dl></details>
     <details class="traps"><summary>The way in, cover by cover</summary><ol><li v-for="c in covers" :key="c.name"><b>{{ c.name }}</b> <span class="lab">{{ c.tool }}{{ c.special ? ' (special)' : '' }}</span><p v-if="c.first">Before: {{ c.first }}.</p><p v-if="c.fluid" class="note">Runs out: {{ c.fluid }}.</p><p v-if="c.caution" class="near">{{ c.caution }}</p></li></ol></details>
-    <section v-if="sheet.assessment.value?.owed.length" class="owed"><h3>Still owed: {{ sheet.assessment.value.owed.length }}</h3><ul><li v-for="o in sheet.assessment.value.owed" :key="o.entryId + o.text">◯ {{ o.text }}</li></ul></section>
+    <form v-if="deciding.length" class="owed" @submit.prevent="goOn">
+      <h2>Stop here, or go on?</h2><p>Condemned: {{ deciding.join(', ') }}. That may settle it already. Stripping further costs hours; say what it is to show.</p>
+      <div class="acts"><button type="button" class="btn" @click="sheet.open('decide')">Decide now</button><PlainField v-model="purpose" label="Go on, to find out" :fault="fault" /><button class="btn" type="submit">Go on</button></div>
+    </form>
+    <section v-if="sheet.assessment.value?.owed.length" class="owed"><h2>Still owed: {{ sheet.assessment.value.owed.length }}</h2><ul><li v-for="o in sheet.assessment.value.owed" :key="o.entryId + o.text">◯ {{ o.text }}</li></ul></section>
     <section v-for="g in groups" :key="g.group" class="group">
-      <h3>{{ PART_GROUPS[g.group] }}</h3>
+      <h2>{{ PART_GROUPS[g.group] }}</h2>
       <template v-for="p in g.all" :key="p">
         <button type="button" class="row" :aria-expanded="open === p" @click="open = open === p ? null : p">
           <StateMark v-if="standing.get(p)" :mark="judged.get(standing.get(p)!.id)?.mark ?? 'open'" bare /><span v-else class="blank" aria-hidden="true" />
@@ -55,7 +71,7 @@ const traps = computed(() => trapsOf(facts.value))
 
 <style scoped>
 .parts { display: grid; gap: 14px; } .traps summary { min-height: 44px; padding-top: 11px; cursor: pointer; font-weight: 600; } dl { display: grid; grid-template-columns: 190px minmax(0, 1fr); gap: 4px 14px; padding: 4px 0 10px; } ol { list-style: decimal; padding-left: 22px; } ol li { padding: 5px 0; border-bottom: 1px solid var(--rule); } dt { font: 600 15px var(--label); }
-.owed { border-left: 4px solid var(--near); background: var(--near-wash); padding: 8px 14px; } h3 { font: 600 16px var(--label); margin-bottom: 3px; }
+.owed { border-left: 4px solid var(--near); background: var(--near-wash); padding: 8px 14px; } h2 { font: 600 16px var(--label); margin-bottom: 3px; }
 .row { display: grid; grid-template-columns: 20px minmax(150px, 250px) minmax(0, 1fr); gap: 10px; width: 100%; align-items: center; min-height: 46px; border: 0; border-bottom: 1px solid var(--rule); background: none; text-align: left; cursor: pointer; padding: 3px 0; } .row:hover b { text-decoration: underline; text-underline-offset: 3px; } .row b { font-weight: 600; }
 .blank { width: 13px; height: 13px; border: 1.5px dotted var(--edge); border-radius: 50%; } small { display: block; color: var(--ink-2); font-size: 13.5px; }
 @media (max-width: 640px) { .row { grid-template-columns: 20px minmax(0, 1fr); } .said { grid-column: 2; } dl { grid-template-columns: minmax(0, 1fr); } }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { partsStanding } from '#core/teardown/judgePart'
+import type { PartKey } from '#core/teardown/parts'
 import type { FormName } from '~/composables/useJobSheet'
 import type { JobView } from '#shared/types/records'
 import type { WaitingBody } from '#core/job/entries'
@@ -49,6 +51,12 @@ const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Par
 const MEASURED = computed((): { form: FormName, label: string }[] => [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }, ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }])])
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
 const measured = computed(() => MEASURED.value.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
+/** a part touched on the map: its own sheet where there is one, otherwise the list */
+function pickPart(part: PartKey): void {
+  const standing = sheet && partsStanding(sheet.inForce.value).find(e => e.body.part === part)
+  if (standing) sheet?.correct(standing)
+  else sheet?.open('open_up', 'part')
+}
 const causeKey = computed(() => sheet ? latest(sheet.inForce.value, 'cause_found')?.id ?? 'none' : 'none')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
@@ -100,7 +108,7 @@ onMounted(() => { ready.value = true })
         <template v-else-if="stage === 'open_up'">
           <TabRow label="Open up" :tabs="OPENED" :on="opened" :marks="marks" @pick="form => sheet!.open('open_up', form)" />
           <PartsForm v-if="opened === 'part'" />
-          <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="sheet!.open('open_up', 'part')" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
+          <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="pickPart" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
           <template v-else-if="opened === 'cause_found'"><CauseFoundForm :key="causeKey" /><JobTimeline class="more" /></template>
           <FindingForm v-else-if="opened === 'fasteners'" key="fasteners" name="fasteners" />
           <template v-else-if="opened === 'bad_batch'"><FindingForm key="bad_batch" name="bad_batch" /><BatchCarriers class="more" /></template>

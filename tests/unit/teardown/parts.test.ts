@@ -8,6 +8,7 @@ import { timeline } from '#core/job/timeline'
 import { batchMessage, sameBatch } from '#core/teardown/batches'
 import { oilPath, oilSuspects } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
+import { timeToDecide } from '#core/teardown/judgePart'
 import { PART_KEYS, PART_PLANS, PART_SIGNS, partsOf, trapsOf } from '#core/teardown/parts'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { ENGINES } from '../../vignettes/engines'
@@ -116,6 +117,18 @@ describe('nothing is built before the cause', () => {
     const child = entry('terms', { useClass: 'child', runningValueMinor: null, asIsValueMinor: null, capMinor: null, deadline: null }, { how: null })
     expect(assess(file([dead, sign])).stops.find(s => s.id === 'cause')?.signed).toBeTruthy()
     expect(assess(file([dead, child, sign])).stops.find(s => s.id === 'cause')?.canSign).toBe(false)
+  })
+})
+
+describe('stop, or go on', () => {
+  const note = entry('note', { stage: 'open_up', text: 'to find out whether the head can be sold' }, { how: null })
+  it('a condemned rod asks for a decision, until somebody says what more is looked for', () => {
+    const dead = part('rod', 'replace', { seen: ['bent'] })
+    expect(timeToDecide([dead])).toEqual(['rod and big end'])
+    expect(timeToDecide([note, dead])).toHaveLength(1)
+    expect(timeToDecide([dead, note])).toEqual([])
+    expect(timeToDecide([dead, option('Scrap', 'scrap', [])])).toEqual([])
+    expect(timeToDecide([part('springs', 'replace', { seen: ['broken'] })])).toEqual([])
   })
 })
 
