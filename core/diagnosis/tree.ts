@@ -21,18 +21,23 @@ export interface TreeNode {
 /**
  * The fault tree that the model would follow from here: a check, the answers worth a branch, and what each leads to.
  * Each branch takes one sign of the check as there and its others as not there. The time grows threefold with each level.
+ * The first check is asked however sure the lead is: it is what would settle it.
  * @param depth levels of checks, 0 for the leading cause alone
  */
 export function treeOf(facts: EngineFacts, reports: Report[], counts: ShopCounts | null = null, skipped: ReadonlySet<string> = new Set(), depth = 3): TreeNode {
+  return branch(facts, reports, counts, skipped, depth, true)
+}
+
+function branch(facts: EngineFacts, reports: Report[], counts: ShopCounts | null, skipped: ReadonlySet<string>, depth: number, root: boolean): TreeNode {
   const { likely: [first], next } = diagnose(facts, reports, counts, skipped)
   const lead = first ? { name: first.cause.name, p: first.p } : null
   const step = next.find(s => s.waits === null) ?? next[0]
-  if (depth <= 0 || !step || (lead && lead.p >= SETTLED)) return { lead, check: null, branches: [] }
+  if (depth <= 0 || !step || (!root && lead && lead.p >= SETTLED)) return { lead, check: null, branches: [] }
   const told = new Set(reports.map(r => r.sign))
   const fresh = step.check.shows.filter(s => !told.has(s.id))
   const branches = step.outcomes.filter(o => o.p >= RARE).sort((a, b) => b.p - a.p).slice(0, MOST_BRANCHES).map(({ sign, seen, p }) => ({
     seen, p,
-    node: treeOf(facts, [...reports, ...fresh.map((s): Report => ({ sign: s.id, there: s.id === sign, claimed: false, entryId: '' }))], counts, skipped, depth - 1),
+    node: branch(facts, [...reports, ...fresh.map((s): Report => ({ sign: s.id, there: s.id === sign, claimed: false, entryId: '' }))], counts, skipped, depth - 1, false),
   }))
   return { lead, check: step.check, branches }
 }

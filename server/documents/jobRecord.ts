@@ -56,7 +56,9 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   }
 
   function section(title: string, lines: string[]): unknown[] {
-    return lines.length ? [heading(title), ...lines.map(text => ({ text: printable(text), margin: [0, 0, 0, 2] }))] : []
+    const [first, ...rest] = lines.map(text => ({ text: printable(text), margin: [0, 0, 0, 2] }))
+    // a title is never left alone at the foot of a page
+    return first ? [{ stack: [heading(title), first], unbreakable: true }, ...rest] : []
   }
 
   function findings(): unknown[] {

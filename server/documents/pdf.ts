@@ -33,7 +33,7 @@ export async function labelPdf(content: unknown[]): Promise<Buffer> {
 }
 
 /** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
-export const printable = (text: string): string => text.replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
+export const printable = (text: string): string => text.replaceAll('→', '›').replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
 
 /** The shop's head and the title of the document. */
 export function head(shopName: string, shopAddress: string, title: string, right: string): unknown[] {

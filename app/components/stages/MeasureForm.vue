@@ -50,7 +50,8 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
     <p class="note">{{ plan.how }}</p>
     <div class="reads"><QuantityField v-for="(word, i) in plan.reads" :key="`${draft.item}${i}`" v-model:text="draft.reads[i]!" v-model:unit="draft.unit" :label="word" :units="['mm', 'thou', 'in']" kind="length" :fault="form.faultOf(`reads.${i}`)" /></div>
     <VerdictWords :judged="judged" />
-    <div class="grid3"><PickField v-model="draft.tool" label="With" :options="TOOL_LABELS" /><PlainField v-model="draft.place" label="Cylinder, valve or side" :fault="form.faultOf('place')" /><ChipGroup v-model="draft.when" label="When" :options="MEASURED_WHEN" needed /></div>
+    <div class="grid2"><PickField v-model="draft.tool" label="With" :options="TOOL_LABELS" /><PlainField v-model="draft.place" label="Cylinder, valve or side" :fault="form.faultOf('place')" /></div>
+    <ChipGroup v-model="draft.when" label="When" :options="MEASURED_WHEN" needed />
     <ChipGroup v-model="draft.how" label="Got" :options="HOW" needed />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot label="Log the size" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()" />
@@ -59,6 +60,6 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
 </template>
 
 <style scoped>
-.measure { display: grid; gap: 11px; } .reads { display: flex; gap: 12px 26px; flex-wrap: wrap; } .grid3 { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 12px; max-width: 820px; }
-.done li { padding: 5px 0; border-bottom: 1px solid var(--rule); } .done .note { display: block; padding-left: 18px; } @media (max-width: 640px) { .grid3 { grid-template-columns: minmax(0, 1fr); } }
+.measure { display: grid; gap: 11px; } .reads { display: flex; gap: 12px 26px; flex-wrap: wrap; } .grid2 { max-width: 620px; }
+.done li { padding: 5px 0; border-bottom: 1px solid var(--rule); } .done .note { display: block; padding-left: 18px; }
 </style>
