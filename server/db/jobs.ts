@@ -6,6 +6,7 @@ import type { JobFile, Visit } from '#core/job/jobFile'
 import { safeRefusal } from '#core/job/makeSafe'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { Way } from '#core/job/vocabulary'
+import type { Stop } from '#core/judgement'
 import { condemned } from '#core/teardown/judgePart'
 import type { JobView, NewJobParsed } from '#shared/types/records'
 import { checkBatch, tellOwners } from './batches'
@@ -171,9 +172,9 @@ function keepMeter(db: Database, machineId: string, entry: Entry): void {
 }
 
 /** New parts are not agreed for an engine that would kill them again. */
-function checkCause(file: JobFile, { way, entryId }: { way: Way, entryId: string }): void {
+function checkCause(file: JobFile, stops: Stop[], { way, entryId }: { way: Way, entryId: string }): void {
   if (way !== 'rebuild' && way !== 'new_engine') return
-  const stop = assess(file).stops.find(s => s.id === 'cause')
+  const stop = stops.find(s => s.id === 'cause')
   const cures = file.entries.some(e => e.id === entryId && e.kind === 'option' && e.body.lines.some(l => l.cures))
   const held = condemned(entriesInForce(file.entries)).length > 0 && !cures
   if ((stop && !stop.signed) || (!stop && held)) throw new Refusal(409, stop ? `${stop.title}: ${stop.reason} ${stop.clearedBy}` : 'No line of this way cures the first cause. Mark the line that does, or choose the way that has one.')
@@ -182,10 +183,11 @@ function checkCause(file: JobFile, { way, entryId }: { way: Way, entryId: string
 function checkApproval(db: Database, jobId: string, entry: Entry): void {
   if (entry.kind !== 'approval') return
   const file = jobFile(db, jobId)
-  const option = assess(file).decision.options.find(o => o.entryId === entry.body.optionEntryId)
+  const { decision, stops } = assess(file)
+  const option = decision.options.find(o => o.entryId === entry.body.optionEntryId)
   const { frozen } = entry.body
   if (!option) throw new Refusal(409, 'The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
-  checkCause(file, option)
+  checkCause(file, stops, option)
   const lines = file.entries.find(e => e.id === option.entryId)
   const sameLines = lines?.kind === 'option' && JSON.stringify(lines.body.lines) === JSON.stringify(frozen.lines)
   const sameSum = Math.abs(option.mean - frozen.mean) < 0.01 && Math.abs(option.p90 - frozen.p90) < 0.01
