@@ -2,11 +2,7 @@
 import type { CarrierLine } from '#shared/types/records'
 
 /** What of this engine's parts is in quarantine, and who else carries it. */
-const sheet = useSheet()
-const lines = ref<CarrierLine[]>([])
-watch(() => sheet.job.value.entries.length, async () => {
-  lines.value = await read<CarrierLine[]>(`/api/jobs/${sheet.job.value.id}/carriers`).catch(() => lines.value)
-}, { immediate: true })
+const lines = useFromJob<CarrierLine>('carriers')
 </script>
 
 <template>

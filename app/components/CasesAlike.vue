@@ -2,11 +2,7 @@
 import type { AlikeLine } from '#shared/types/records'
 
 /** Closed jobs whose findings look like this one's, and what each was. */
-const sheet = useSheet()
-const cases = ref<AlikeLine[]>([])
-watch(() => sheet.job.value.entries.length, async () => {
-  cases.value = await read<AlikeLine[]>(`/api/jobs/${sheet.job.value.id}/alike`).catch(() => cases.value)
-}, { immediate: true })
+const cases = useFromJob<AlikeLine>('alike')
 </script>
 
 <template>

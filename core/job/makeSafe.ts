@@ -18,10 +18,15 @@ export function isSafe(inForce: Entry[], at: string): boolean {
   return hours >= -0.1 && hours <= SAFE_HOURS
 }
 
-/** Why an entry must wait, or null. Correcting an entry is only writing, and always allowed. */
-export function safeRefusal(entry: Entry, inForce: Entry[]): string | null {
+/** Whether an entry is of the kind that waits for it. Correcting an entry is only writing, and always allowed. */
+export function needsSafe(entry: Entry): boolean {
   // letting oil or fuel out means tipping it, or a spark near what runs out
   const drains = entry.kind === 'fluid' && entry.body.action === 'drained'
-  if ((!HANDS_IN.includes(entry.kind) && !drains) || entry.supersedes !== null || isSafe(inForce, entry.at)) return null
+  return entry.supersedes === null && (drains || HANDS_IN.includes(entry.kind))
+}
+
+/** Why an entry must wait, or null. */
+export function safeRefusal(entry: Entry, inForce: Entry[]): string | null {
+  if (!needsSafe(entry) || isSafe(inForce, entry.at)) return null
   return 'Make it safe first: plug lead, battery, fuel, blade or belt, and standing firm. Tick all five at the top; what you typed is still here.'
 }

@@ -10,8 +10,8 @@ import { quantityText, shownIn } from '../units/unitRound'
 import { guardBand } from '../wear/uncertainty'
 import type { Oversize, BoreGrid } from './bore'
 import { boreGrid, boreOversize, boreTempCorrect } from './bore'
-import type { Tool } from './items'
 import { MEASURE_PLANS, TOOLS } from './items'
+import { squishSolder } from './squish'
 
 interface Limit { value: number, source: SpecSource, words: string }
 
@@ -48,8 +48,9 @@ export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgemen
   const plan = MEASURE_PLANS[item]
   const bore = boreOf(file)
   const unit = plan.unit === 'deg' ? 'deg' : reads[0]?.unit ?? 'mm'
-  const value = plan.figure(reads.map(r => convert(r.value, r.unit, 'mm')))
-  const show = (mm: number): string => unit === 'deg' ? `${mm.toFixed(1)}°` : shownIn(mm, 'mm', unit)
+  const mm = reads.map(r => convert(r.value, r.unit, 'mm'))
+  const value = plan.figure(mm)
+  const show = (figure: number): string => unit === 'deg' ? `${figure.toFixed(1)}°` : shownIn(figure, 'mm', unit)
   const thumb = plan.thumb(file.facts, bore)
   const [lower, upper] = [limitOf(file, plan.least, thumb.lower, unit), limitOf(file, plan.most, thumb.upper, unit)]
   const U = unit === 'deg' ? 0.5 : TOOLS[tool].uMm
@@ -60,7 +61,7 @@ export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgemen
   const ratio = upper && upper.value > 0 && value > upper.value ? `, ${(value / upper.value).toFixed(1)} times the most` : ''
   const details = [`${show(value)}${ratio}${limit ? `; ${limit}` : ''}; ${TOOLS[tool].label} ± ${unit === 'deg' ? '0.5°' : show(U)}: ${used ? 'worn, and still within its limit' : verdict.words}.`]
   if (verdict.mark === 'past') details.push(plan.past)
-  if (item === 'squish' && reads.length === 2 && Math.abs(convert(reads[0]?.value ?? 0, reads[0]?.unit ?? 'mm', 'mm') - convert(reads[1]?.value ?? 0, reads[1]?.unit ?? 'mm', 'mm')) > 0.1 + 1e-9) details.push('The two sides differ by more than 0.1 mm: a bent rod, or a face that is not square.')
+  if (item === 'squish' && squishSolder({ leftMm: mm[0] ?? 0, rightMm: mm[1] ?? 0, tiltLimitMm: 0.1 }).state !== 'ok') details.push('The two sides differ by more than 0.1 mm: a bent rod, or a face that is not square.')
   if (entry.how !== 'measured') details.push('Not measured: this stands as a look or a feel, on the record too.')
   return { entryId: entry.id, mark: verdict.mark, headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}`, details }
 }
@@ -90,7 +91,7 @@ export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement 
   const thumb = engineClass === 'S4' && kind === 'bare' ? BARE_S4 : BORE_THUMB[engineClass]
   const limits = { wear: limitOf(file, 'bore_wear_max', thumb[0], unit), taper: limitOf(file, 'bore_taper_max', thumb[1], unit), oor: limitOf(file, 'bore_oor_max', thumb[2], unit), clearance: limitOf(file, 'piston_clearance_max', CLEARANCE_SHARE * nominalMm, unit) }
   const grid = boreGrid({ readingsMm: rowsMm, nominalMm, pistonMm, wearLimitMm: limits.wear?.value ?? null, taperLimitMm: limits.taper?.value ?? null, oorLimitMm: limits.oor?.value ?? null })
-  const U = TOOLS[tool as Tool].uMm
+  const U = TOOLS[tool].uMm
   // a difference of two readings with one tool carries both their doubts
   const U2 = U * Math.SQRT2
   const judged = ([['Wear', grid.wearMm, limits.wear, U], ['Taper', grid.taperMm, limits.taper, U2], ['Out of round', grid.outOfRoundMm, limits.oor, U2], ['Piston clearance', grid.clearanceMaxMm ?? null, limits.clearance, U2]] as const)
@@ -118,7 +119,7 @@ export function oversizeWords(oversize: Oversize | null, sizesMm: number[], unit
     case 'sleeve_or_replace': return ['Worn: sleeve or a new cylinder.']
     case 'no_option': return [sizesMm.length ? `It needs ${show(required ?? 0)} to clean up, and no size that is sold reaches it: sleeve or a new cylinder.` : `It needs ${show(required ?? 0)} to clean up. Type which oversizes are sold for it.`]
     case 'ok': return [
-      ...tooSmall.map(s => `First oversize +${s} is not enough: it needs ${show(required ?? 0)}.`.replace('First oversize', s === Math.min(...sizesMm) ? 'First oversize' : 'Oversize')),
+      ...tooSmall.map((s, i) => `${i === 0 ? 'First oversize' : 'Oversize'} +${s} is not enough: it needs ${show(required ?? 0)}.`),
       `+${oversize.oversizeMm} cleans up: bore to ${show(oversize.boreToMm ?? 0)}, hone to ${show(oversize.finishMm ?? 0)}, ${show(oversize.spareMm ?? 0)} to spare. Buy and measure the piston first.`,
     ]
   }

@@ -1,10 +1,11 @@
 import type { EngineFacts } from '../job/jobFile'
-import type { PartKey } from './parts'
+import type { KeyOf } from '../job/vocabulary'
+import type { OIL_STATES, PartKey } from './parts'
 import { PART_PLANS } from './parts'
 
 /** A place that oil flows through on its way; `part` where somebody can look at it. */
 export interface OilNode { id: string, name: string, part: PartKey | null, then: OilNode[] }
-export type OilState = 'sound' | 'dry' | 'hurt' | 'not_looked'
+export type OilState = KeyOf<typeof OIL_STATES>
 
 const at = (part: PartKey, ...then: OilNode[]): OilNode => ({ id: part, name: PART_PLANS[part].name, part, then })
 const way = (id: string, name: string, ...then: OilNode[]): OilNode => ({ id, name, part: null, then })

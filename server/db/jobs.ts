@@ -3,7 +3,7 @@ import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
 import { entriesInForce, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
-import { safeRefusal } from '#core/job/makeSafe'
+import { needsSafe, safeRefusal } from '#core/job/makeSafe'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import type { Way } from '#core/job/vocabulary'
 import type { Stop } from '#core/judgement'
@@ -123,6 +123,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
 
 /** No hand near parts that turn, fall or spring before the machine was made safe. */
 function checkSafe(db: Database, jobId: string, entry: Entry): void {
+  if (!needsSafe(entry)) return
   const refusal = safeRefusal(entry, entriesInForce(entriesOf(db, jobId)))
   if (refusal) throw new Refusal(409, refusal)
 }

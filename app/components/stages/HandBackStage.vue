@@ -13,7 +13,6 @@ const form = useEntryForm<'hand_back', { to: string, words: string }>({
   fromBody: b => ({ to: b.to, words: b.words ?? '' }),
 })
 const { draft } = form
-const causeKey = computed(() => latest(sheet.inForce.value, 'cause_found')?.id ?? 'none')
 const refused = computed(() => ofKind(sheet.inForce.value, 'refused'))
 const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind, facts: sheet.job.value.facts, spec: sheet.job.value.spec, fill: sheet.job.value.fill, policy: sheet.policy.value }))
 </script>
@@ -25,7 +24,7 @@ const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind
       <p>Complaint, findings with how each was got, the ways to go with their figures, what was agreed and the whole log, ready to print and sign.</p>
       <p class="acts"><a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener">Print the record, PDF</a></p>
     </section>
-    <section class="block"><h2>What it really was <span class="lab">the next job of this kind learns from it</span></h2><CauseFoundForm :key="causeKey" /></section>
+    <section class="block"><h2>What it really was <span class="lab">the next job of this kind learns from it</span></h2><CauseFoundForm /></section>
     <section class="block"><h2>For the owner to know</h2><ul class="care"><li v-for="line in care" :key="line">{{ line }}</li></ul></section>
     <section class="block">
       <h2>Refused or put off <span class="lab">shown again at the next visit</span></h2>

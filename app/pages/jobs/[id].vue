@@ -57,7 +57,6 @@ function pickPart(part: PartKey): void {
   if (standing) sheet?.correct(standing)
   else sheet?.open('open_up', 'part')
 }
-const causeKey = computed(() => sheet ? latest(sheet.inForce.value, 'cause_found')?.id ?? 'none' : 'none')
 const PROMPTS = { measure: 'What was measured: item, figure, unit, tool', build: 'What was done, fitted, set', prove: 'How it ran: idle, load, smoke, leaks, recheck' } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
@@ -109,7 +108,7 @@ onMounted(() => { ready.value = true })
           <TabRow label="Open up" :tabs="OPENED" :on="opened" :marks="marks" @pick="form => sheet!.open('open_up', form)" />
           <PartsForm v-if="opened === 'part'" />
           <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="pickPart" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
-          <template v-else-if="opened === 'cause_found'"><CauseFoundForm :key="causeKey" /><JobTimeline class="more" /></template>
+          <template v-else-if="opened === 'cause_found'"><CauseFoundForm /><JobTimeline class="more" /></template>
           <FindingForm v-else-if="opened === 'fasteners'" key="fasteners" name="fasteners" />
           <template v-else-if="opened === 'bad_batch'"><FindingForm key="bad_batch" name="bad_batch" /><BatchCarriers class="more" /></template>
           <FindingForm v-else-if="opened === 'evidence'" key="evidence" name="evidence" />
