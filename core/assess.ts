@@ -18,6 +18,7 @@ import { currentStage, stageStates, waitingNow } from './job/stages'
 import type { Stage } from './job/vocabulary'
 import type { BoreJudgement } from './measure/judgeMeasure'
 import { judgeBore, judgeMeasure } from './measure/judgeMeasure'
+import { judgePumpRig } from './measure/judgePumpRig'
 import { judgeValveLeak } from './measure/judgeValveLeak'
 import type { OilMap, Owed } from './teardown/judgePart'
 import { causeStop, judgePart, oilMapOf, owedNow, partsStanding } from './teardown/judgePart'
@@ -106,6 +107,7 @@ export function assess(file: JobFile): Assessment {
   const bores = of('bore', judgeBore)
   const measures = of('measure', judgeMeasure)
   const valveLeaks = of('valve_leak', judgeValveLeak)
+  const rigs = of('pump_rig', judgePumpRig)
   const standing = new Set(partsStanding(inForce).map(e => e.id))
   const parts = of('part', judgePart).filter(p => standing.has(p.entryId))
   const fuel = fuelPath(inForce, file.facts)
@@ -114,8 +116,8 @@ export function assess(file: JobFile): Assessment {
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
-  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...parts].filter(j => j !== undefined)
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...rigs, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
+  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...parts].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
   const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')

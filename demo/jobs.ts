@@ -357,7 +357,7 @@ export const DEMO_JOBS: DemoJob[] = [
       meter(96, 'h', 'estimated', { hoursPerDay: 1.5, daysPerWeek: 1, months: 15 }),
       terms('private', 260, 60, 120),
       turns(0.2, 'teo', 'normal', 'rope', true, 'Jerks at the rope just before the top.'),
-      at(0.3, 'teo', 'clues', 'by_eye', { outside: ['blow_shaft', 'fresh_grass'], hands: [], note: 'Blade bent up 12 mm at one tip.' }),
+      at(0.3, 'teo', 'clues', 'by_eye', { outside: ['blow_shaft', 'fresh_grass'], hands: [], ageYears: null, note: 'Blade bent up 12 mm at one tip.' }),
       photo(0.35, 'teo', 'blade', 'The blade against a straight edge: 12 mm up at the tip'),
     ],
   },

@@ -4,7 +4,7 @@ import { timeline } from '#core/job/timeline'
 
 /** What was done and what happened before it failed, over all visits. */
 const sheet = useSheet()
-const moments = computed(() => timeline(sheet.job.value.history, sheet.inForce.value))
+const moments = computed(() => timeline(sheet.job.value.history, sheet.inForce.value, sheet.policy.value))
 </script>
 
 <template>

@@ -1,45 +1,16 @@
 <script setup lang="ts">
-import { ulid } from 'ulid'
 import { ofKind } from '#core/job/entries'
 
 /** Photos of this job: from the camera or a file, made small and freed of place and camera by the bench computer. */
 const sheet = useSheet()
-const shop = useShopStore()
 const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
 const caption = ref('')
-const message = ref('')
-const busy = ref(false)
 const big = ref<string | null>(null)
 const shown = computed(() => photos.value.find(p => p.body.photoId === big.value))
-
+const { busy, message, take: keep } = usePhotos()
 async function take(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const files = [...input.files ?? []]
-  busy.value = true
-  message.value = ''
-  for (const file of files) {
-    const failed = await keep(file)
-    if (failed) message.value = `${file.name}: ${failed}`
-  }
-  busy.value = false
-  input.value = ''
+  await keep(event, caption.value)
   if (!message.value) caption.value = ''
-}
-
-/** The picture first, then the entry that shows it. Answers what went wrong. */
-async function keep(file: File): Promise<string> {
-  if (!shop.person) return 'say who is at the bench first, at the top right.'
-  const photoId = ulid()
-  try {
-    const response = await fetch(`/api/jobs/${sheet.job.value.id}/photos?id=${photoId}`, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream' }, body: file })
-    const kept = await response.json() as { width: number, height: number, message?: string }
-    if (!response.ok) return kept.message ?? 'it could not be kept.'
-    const outcome = await sheet.log({ kind: 'photo', how: null, body: { photoId, caption: caption.value || null, width: kept.width, height: kept.height } })
-    return outcome.ok ? '' : outcome.message
-  }
-  catch {
-    return 'the bench computer did not answer. Take it again in a moment.'
-  }
 }
 </script>
 

@@ -8,6 +8,7 @@ import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { entriesInForce } from '#core/job/entries'
 import type { JobFile, ShopPolicy } from '#core/job/jobFile'
 import type { HowGot, Stage } from '#core/job/vocabulary'
+import type { MeasureItem } from '#core/measure/items'
 import type { JobView } from '#shared/types/records'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
@@ -23,6 +24,8 @@ export interface JobSheet {
   /** the check of the catalogue that is in hand */
   checkId: Ref<string | null>
   startCheck(check: Check): void
+  /** the size that is to be taken next, where another form asks for it */
+  measureItem: Ref<MeasureItem | null>
   inForce: ComputedRef<Entry[]>
   /** what is being typed counts in the judgement */
   typing: ComputedRef<boolean>
@@ -47,7 +50,7 @@ export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
   oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
-  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['open_up', 'cause_found'], part: ['open_up', 'part'], fasteners: ['open_up', 'fasteners'], bad_batch: ['open_up', 'bad_batch'], fitted: ['build', 'fitted'], bore: ['measure', 'bore'], valve_leak: ['measure', 'valve_leak'], measure: ['measure', 'measure'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
+  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['open_up', 'cause_found'], part: ['open_up', 'part'], fasteners: ['open_up', 'fasteners'], bad_batch: ['open_up', 'bad_batch'], fitted: ['build', 'fitted'], bore: ['measure', 'bore'], valve_leak: ['measure', 'valve_leak'], pump_rig: ['measure', 'pump_rig'], measure: ['measure', 'measure'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'],
   meter: ['book_in', 'meter'], modification: ['book_in', 'modification'], inventory: ['book_in', 'inventory'], event: ['book_in', 'event'],
   complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
 }
@@ -71,6 +74,7 @@ export function useJobSheet(first: JobView): JobSheet {
   const correction = ref<Entry | null>(null)
   const trouble = ref('')
   const checkId = ref<string | null>(null)
+  const measureItem = ref<MeasureItem | null>(null)
   // other tabs and benches may have written in the meantime
   const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`remedium:${first.id}`)
   tabs?.addEventListener('message', () => { void reload() })
@@ -128,7 +132,7 @@ export function useJobSheet(first: JobView): JobSheet {
   }
 
   return {
-    job, file, policy: computed(() => shop.policy), assessment, diagnosis, checkId, startCheck, inForce, lastLogged, correction, trouble,
+    job, file, policy: computed(() => shop.policy), assessment, diagnosis, checkId, measureItem, startCheck, inForce, lastLogged, correction, trouble,
     typing: computed(() => typed.value.length > 0),
     stage: computed(() => kept.value.stage ?? 'book_in'),
     form: computed(() => kept.value.form),

@@ -1,7 +1,7 @@
 import type { Entry } from '../job/entries'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import { partsStanding } from '../teardown/judgePart'
-import { PART_PLANS } from '../teardown/parts'
+import { PART_PLANS, partName } from '../teardown/parts'
 import type { StarterLine } from './starters'
 
 /** Parts that are renewed together, because a new one runs badly against an old one. */
@@ -16,9 +16,10 @@ export type ProposedLine = StarterLine & { why: string }
 export function proposeLines(inForce: Entry[], bore: BoreJudgement | null): ProposedLine[] {
   const line = (type: 'part' | 'outwork', text: string, why: string): ProposedLine => ({ type, text, why, chance: 1, low: null, likely: null, high: null })
   const size = bore?.mark === 'past' && bore.oversize?.status === 'ok' ? bore.oversize.oversizeMm : null
-  const found = partsStanding(inForce).flatMap(({ body: { part, disposition, seen, reason } }): ProposedLine[] => {
+  const found = partsStanding(inForce).flatMap(({ body: { part, place, disposition, seen, reason } }): ProposedLine[] => {
     if (disposition !== 'replace' && disposition !== 'machine') return []
-    const { name, look } = PART_PLANS[part]
+    const { look } = PART_PLANS[part]
+    const name = partName(part, place)
     // a bore with its size, and the piston for it, come from the bore sheet
     if (size !== null && (part === 'cylinder' || part === 'piston' || part === 'rings')) return []
     const why = [...seen.map(k => look[k] ?? k), ...(reason ? [reason] : [])].join(', ').toLowerCase()

@@ -30,7 +30,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
     case 'modification': return { title: MODIFICATIONS[entry.body.what].label, text: [MODIFICATION_STATES[entry.body.state].toLowerCase(), entry.body.text, entry.body.why && `done because: ${entry.body.why}`].filter(Boolean).join('; ') }
     case 'inventory': return { title: 'In pieces', text: [entry.body.here.length && `here: ${entry.body.here.join(', ')}`, entry.body.missing.length && `missing: ${entry.body.missing.join(', ')}`, entry.body.from && `from ${entry.body.from}`].filter(Boolean).join('; ') }
     case 'event': return { title: EVENTS[entry.body.what], text: withNote(entry.body.when ?? 'when is not known', entry.body.note) }
-    case 'clues': return { title: 'Outside', text: withNote([...entry.body.outside.map(k => OUTSIDE_CLUES[k]), ...entry.body.hands.map(k => EARLIER_HANDS[k])].map(w => w.toLowerCase()).join(', ') || 'nothing to see', entry.body.note) }
+    case 'clues': return { title: 'Outside', text: withNote([...entry.body.outside.map(k => OUTSIDE_CLUES[k]), ...entry.body.hands.map(k => EARLIER_HANDS[k])].map(w => w.toLowerCase()).concat(entry.body.ageYears === null ? [] : [`${entry.body.ageYears} years old`]).join(', ') || 'nothing to see', entry.body.note) }
     case 'smoke': {
       const { colour, moment, after, smell, note } = entry.body
       return { title: 'Smoke', text: withNote([SMOKE_COLOURS[colour], moment && SMOKE_MOMENTS[moment], after && `after ${SMOKE_AFTER[after]}`, smell && (smell === 'not_smelt' ? 'not smelt' : `smells of ${SMOKE_SMELLS[smell]}`)].filter(Boolean).join(', ').toLowerCase(), note) }
@@ -63,10 +63,14 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const { valve, when, look, dropsPerMin, place, note } = entry.body
       return { title: `${VALVE_NAMES[valve]} valve leak${place ? `, ${place}` : ''}`, text: withNote(`${dropsPerMin ? `${dropsPerMin} drops a minute` : LEAK_SEEN[look].toLowerCase()}, ${MEASURED_WHEN[when].toLowerCase()}`, note) }
     }
+    case 'pump_rig': {
+      const { drillRpm, amount, seconds, control, pressure, oilC, note } = entry.body
+      return { title: 'Oil pump on the rig', text: withNote([`${quantityText(amount.value, amount.unit)} in ${seconds} s at ${drillRpm} rpm of the drill`, control && `a sound one ${quantityText(control.value, control.unit)}`, pressure && quantityText(pressure.value, pressure.unit), oilC !== null && `oil at ${oilC} °C`].filter(Boolean).join(', '), note) }
+    }
     case 'part': {
-      const { part, disposition, seen, oil, role, reason, orientation, owed } = entry.body
+      const { part, disposition, seen, oil, role, reason, orientation, owed, place } = entry.body
       const words = [seen.map(k => PART_PLANS[part].look[k] ?? k).join(', '), oil !== 'not_looked' && OIL_STATES[oil], role !== 'open' && PART_ROLES[role], reason, orientation && `lay: ${orientation}`, owed && `owed: ${owed}`].filter(Boolean).join('; ')
-      return { title: PART_PLANS[part].name, text: withNote(DISPOSITIONS[disposition].toLowerCase(), words || null) }
+      return { title: `${PART_PLANS[part].name}${place ? `, ${place}` : ''}`, text: withNote(DISPOSITIONS[disposition].toLowerCase(), words || null) }
     }
     case 'fasteners': {
       const { cover, what, tool, out, back, stuck, minutes, broke } = entry.body

@@ -24,7 +24,7 @@ export interface UsePattern { hoursPerDay: number, daysPerWeek: number, months: 
 export interface ModificationBody { what: KeyOf<typeof MODIFICATIONS>, text: string | null, why: string | null, state: KeyOf<typeof MODIFICATION_STATES> }
 /** A machine that arrives in pieces: what is in the box and what is not. */
 export interface InventoryBody { here: string[], missing: string[], from: string | null }
-export interface CluesBody { outside: KeyOf<typeof OUTSIDE_CLUES>[], hands: KeyOf<typeof EARLIER_HANDS>[], note: string | null }
+export interface CluesBody { outside: KeyOf<typeof OUTSIDE_CLUES>[], hands: KeyOf<typeof EARLIER_HANDS>[], /** of the machine, as far as anybody knows */ ageYears: number | null, note: string | null }
 export interface SmokeBody { colour: KeyOf<typeof SMOKE_COLOURS>, moment: KeyOf<typeof SMOKE_MOMENTS> | null, after: KeyOf<typeof SMOKE_AFTER> | null, smell: KeyOf<typeof SMOKE_SMELLS> | null, note: string | null }
 export interface LeaksBody { look: KeyOf<typeof LEAK_LOOKS>, sites: LeakSite[], note: string | null }
 export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof LEAK_STATES> }
@@ -32,7 +32,7 @@ export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof 
 export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | null, exhaust: Quantity | null, rockers: KeyOf<typeof ROCKERS>, note: string | null }
 export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
 /** One measurement, in the unit of the tool. */
-export interface MeasureBody { item: MeasureItem, reads: Quantity[], tool: Tool, /** cylinder, valve or side */ place: string | null, /** before or after it was worked on */ when: KeyOf<typeof MEASURED_WHEN>, note: string | null }
+export interface MeasureBody { item: MeasureItem, reads: Quantity[], tool: Tool, /** cylinder, valve or side */ place: string | null, /** before or after it was worked on */ when: KeyOf<typeof MEASURED_WHEN>, /** sizes that are sold or at hand, mm */ soldMm: number[], note: string | null }
 /** Bore readings top to bottom, along the crank and across it; before and after honing are kept apart. */
 export interface BoreBody {
   nominal: Quantity
@@ -64,7 +64,11 @@ export interface PartBody {
   orientation: string | null
   /** noticed and not followed up */
   owed: string | null
+  /** cylinder or side, where there is more than one of it */
+  place: string | null
 }
+/** An oil pump driven by a drill, oil caught in a can; a sound pump in the same rig is its control. */
+export interface PumpRigBody { drillRpm: number, /** turns of the pump to one of the engine */ ratio: number, amount: Quantity, seconds: number, control: Quantity | null, pressure: Quantity | null, oilC: number | null, note: string | null }
 /** The fasteners of one cover or joint: what came out must go in again; what was stuck is worth its minutes next time. */
 export interface FastenersBody {
   cover: string
@@ -99,7 +103,7 @@ export interface OilChangeBody { amount: Quantity | null, oil: string | null, fi
 export interface EventBody { what: KeyOf<typeof EVENTS>, when: string | null, note: string | null }
 /** Foreign matter or a missing fragment: kept, and open until it is explained. */
 export interface EvidenceBody { what: string, where: string, missing: boolean, explained: string | null }
-export interface PhotoBody { photoId: string, caption: string | null, width: number, height: number }
+export interface PhotoBody { photoId: string, caption: string | null, /** the part it shows, with its place: `rod` or `piston:2` */ about: string | null, width: number, height: number }
 /** Work that the owner did not want, and what it risks. */
 export interface RefusedBody { what: string, risk: string, by: string | null }
 /** What the bench found of a claim; the claim itself stays as it was said. */
@@ -238,6 +242,7 @@ export interface BodyOf {
   measure: MeasureBody
   bore: BoreBody
   valve_leak: ValveLeakBody
+  pump_rig: PumpRigBody
   part: PartBody
   fasteners: FastenersBody
   fitted: FittedBody
@@ -288,7 +293,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak', 'pump_rig']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

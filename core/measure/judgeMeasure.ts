@@ -42,16 +42,22 @@ function against(value: number, lower: Limit | null, upper: Limit | null, U: num
 /** The bore's size as far as the job knows it, mm: the sheet's. */
 export const boreOf = (file: JobFile): number | null => specFor('bore', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
 
+/** Where nothing limits the figure itself, the choice speaks; otherwise the graver of the two. */
+function graver(figure: Mark, choice: Mark | undefined): Mark {
+  const rank: readonly Mark[] = ['good', 'open', 'near', 'past']
+  return choice && rank.indexOf(choice) > rank.indexOf(figure) ? choice : figure
+}
+
 /** One measurement other than the bore. */
 export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgement {
-  const { item, reads, tool, place } = entry.body
+  const { item, reads, tool, place, soldMm } = entry.body
   const plan = MEASURE_PLANS[item]
   const bore = boreOf(file)
   const unit = plan.unit === 'deg' ? 'deg' : reads[0]?.unit ?? 'mm'
   const mm = reads.map(r => convert(r.value, r.unit, 'mm'))
   const value = plan.figure(mm)
   const show = (figure: number): string => unit === 'deg' ? `${figure.toFixed(1)}°` : shownIn(figure, 'mm', unit)
-  const thumb = plan.thumb(file.facts, bore)
+  const thumb = plan.thumb(file.facts, bore, mm)
   const [lower, upper] = [limitOf(file, plan.least, thumb.lower, unit), limitOf(file, plan.most, thumb.upper, unit)]
   const U = unit === 'deg' ? 0.5 : TOOLS[tool].uMm
   const verdict = against(value, lower, upper, U, entry.how)
@@ -60,10 +66,13 @@ export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgemen
   const limit = [lower && `least ${lower.words}`, upper && `most ${upper.words}`].filter(Boolean).join(', ')
   const ratio = upper && upper.value > 0 && value > upper.value ? `, ${(value / upper.value).toFixed(1)} times the most` : ''
   const details = [`${show(value)}${ratio}${limit ? `; ${limit}` : ''}; ${TOOLS[tool].label} ± ${unit === 'deg' ? '0.5°' : show(U)}: ${used ? 'worn, and still within its limit' : verdict.words}.`]
+  const advice = plan.advise?.(mm, soldMm, { least: lower?.value ?? null, most: upper?.value ?? null, show }) ?? { words: [] }
+  const mark = graver(verdict.mark, advice.mark)
   if (verdict.mark === 'past') details.push(plan.past)
+  details.push(...advice.words)
   if (item === 'squish' && squishSolder({ leftMm: mm[0] ?? 0, rightMm: mm[1] ?? 0, tiltLimitMm: 0.1 }).state !== 'ok') details.push('The two sides differ by more than 0.1 mm: a bent rod, or a face that is not square.')
   if (entry.how !== 'measured') details.push('Not measured: this stands as a look or a feel, on the record too.')
-  return { entryId: entry.id, mark: verdict.mark, headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}`, details }
+  return { entryId: entry.id, mark, headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}`, details }
 }
 
 /** Wear, taper, out-of-round by class, mm; bare aluminium lies a little under iron. Rule of thumb, general engine-machining practice. */

@@ -39,6 +39,8 @@ export const SPEC_ITEMS = {
   crank_runout_max: { label: 'Crank run-out, most', unit: 'mm', group: 'wear', sane: [0.01, 0.3] },
   crank_pin_min: { label: 'Crank pin, least', unit: 'mm', group: 'wear', sane: [8, 80] },
   main_play_max: { label: 'Main bearing play, most', unit: 'mm', group: 'wear', sane: [0.005, 0.5] },
+  big_end_clearance_max: { label: 'Big-end oil clearance, most', unit: 'mm', group: 'wear', sane: [0.01, 0.4] },
+  main_clearance_max: { label: 'Main oil clearance, most', unit: 'mm', group: 'wear', sane: [0.01, 0.4] },
   end_float_max: { label: 'Crank end float, most', unit: 'mm', group: 'wear', sane: [0.05, 2] },
   guide_clearance_max: { label: 'Valve guide clearance, most', unit: 'mm', group: 'wear', sane: [0.02, 0.4], cycle: 'four' },
   seat_width_max: { label: 'Valve seat width, most', unit: 'mm', group: 'wear', sane: [0.8, 4], cycle: 'four' },

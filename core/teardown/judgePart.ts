@@ -3,7 +3,7 @@ import { ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Stop } from '../judgement'
 import { MEASURE_PLANS } from '../measure/items'
-import { DECIDING, DISPOSITIONS, OIL_STATES, PART_PLANS } from './parts'
+import { DECIDING, DISPOSITIONS, OIL_STATES, PART_PLANS, partName, placeKey } from './parts'
 import type { OilNode, OilState } from './oilPath'
 import { oilPath, oilSuspects } from './oilPath'
 
@@ -19,8 +19,9 @@ function figuresOwed({ body: { part, disposition } }: EntryOf<'part'>, inForce: 
 
 /** A part as it was found: what becomes of it, and what that still lacks. */
 export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry[]): Judgement {
-  const { part, disposition, seen, oil, owed } = entry.body
-  const { name, look } = PART_PLANS[part]
+  const { part, place, disposition, seen, oil, owed } = entry.body
+  const { look } = PART_PLANS[part]
+  const name = partName(part, place)
   const words = seen.map(k => look[k] ?? k)
   const owes = figuresOwed(entry, inForce)
   const details = words.length ? [`${words.join(', ')}.`] : []
@@ -32,14 +33,14 @@ export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry
 }
 
 /** The newest word on each part. */
-export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [...new Map(ofKind(inForce, 'part').map(e => [e.body.part, e])).values()]
+export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [...new Map(ofKind(inForce, 'part').map(e => [placeKey(e.body), e])).values()]
 
 export interface Owed { entryId: string, text: string }
 
 /** Everything noticed and not followed up: open until somebody answers it. */
 export function owedNow(inForce: Entry[]): Owed[] {
   const parts = partsStanding(inForce).flatMap((e): Owed[] => {
-    const name = PART_PLANS[e.body.part].name
+    const name = partName(e.body.part, e.body.place)
     return [
       ...(e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.owed}` }] : []),
       ...(e.body.disposition === 'unknown' && !e.body.owed ? [{ entryId: e.id, text: `${name}: ${e.body.reason ?? 'not decided'}` }] : []),
@@ -51,13 +52,17 @@ export function owedNow(inForce: Entry[]): Owed[] {
   return [...parts, ...evidence, ...fasteners]
 }
 
+const ORDER: readonly OilState[] = ['not_looked', 'sound', 'dry', 'hurt']
+
 export interface OilMap { root: OilNode, states: Partial<Record<string, OilState>>, suspects: string[], cleared: string[] }
 
 /** The oil's way through this engine with what was found on it; null where nobody said how it is oiled. */
 export function oilMapOf(inForce: Entry[], file: JobFile): OilMap | null {
   const root = oilPath(file.facts)
   if (!root) return null
-  const states = Object.fromEntries(partsStanding(inForce).map(e => [e.body.part, e.body.oil]))
+  const states: Partial<Record<string, OilState>> = {}
+  // the worst of several cylinders speaks
+  for (const { body: { part, oil } } of partsStanding(inForce)) if (ORDER.indexOf(oil) >= ORDER.indexOf(states[part] ?? 'not_looked')) states[part] = oil
   return { root, states, ...oilSuspects(root, states) }
 }
 
@@ -85,7 +90,7 @@ export function causeStop(inForce: Entry[]): Stop[] {
   const parts = condemned(inForce)
   const { named, cured } = causeCured(inForce)
   if (!parts.length || (named && cured)) return []
-  const names = parts.map(p => PART_PLANS[p.body.part].name.toLowerCase())
+  const names = parts.map(p => partName(p.body.part, p.body.place).toLowerCase())
   return [{
     id: 'cause', title: 'Don\'t build it yet', reason: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ` and ${names.length - 3} more` : ''}: ${named ? 'the cause is named, but no line of any way to go cures it.' : 'what did that is not named yet, and would do it again.'}`,
     clearedBy: 'The first cause, at least suspected, and a line that cures it; or a named person signs that it is unknown, and the owner is told.',

@@ -19,6 +19,8 @@ export interface PartPlan {
   /** used again on a look or a feel alone, it asks for one of these figures */
   asks?: readonly (MeasureItem | 'bore')[]
   fits(facts: EngineFacts): boolean
+  /** there is one for each cylinder */
+  each?: true
   /** which way round it goes, or goes back */
   orientation?: string
 }
@@ -31,28 +33,29 @@ const cam = (f: EngineFacts): boolean => four(f) && f.valves !== 'push_rod' && f
 
 /** Parts by name, with what a practised hand looks for on each. */
 export const PARTS = {
-  piston: { name: 'Piston', group: 'top', look: { scuffed: 'Scuffed on the thrust side', four_corners: 'Scored on four sides', hole: 'Holed or crown melted', wash: 'Crown washed clean by fuel', ring_land: 'Ring land broken', coked: 'Rings coked fast' }, asks: ['ring_side'], fits: any, orientation: 'Arrow or large valve pocket' },
-  rings: { name: 'Rings', group: 'top', look: { no_spring: 'No spring left', feathered: 'Edges feathered', broken: 'Broken' }, asks: ['ring_gap'], fits: any, orientation: 'Mark up' },
-  cylinder: { name: 'Cylinder and bore', group: 'top', look: { nail: 'Nail catches on a score', step: 'Ridge at the top', no_hatch: 'No cross-hatch', plating: 'Bare metal through the plating', rust: 'Rust pits' }, asks: ['bore'], fits: any },
-  pin: { name: 'Piston pin and its bearing', group: 'top', look: { blue: 'Blue from heat', stepped: 'Stepped', needles: 'Needles flat or loose' }, fits: any },
+  piston: { name: 'Piston', group: 'top', look: { scuffed: 'Scuffed on the thrust side', four_corners: 'Scored on four sides', hole: 'Holed or crown melted', wash: 'Crown washed clean by fuel', ring_land: 'Ring land broken', coked: 'Rings coked fast' }, asks: ['ring_side'], each: true, fits: any, orientation: 'Arrow or large valve pocket' },
+  rings: { name: 'Rings', group: 'top', look: { no_spring: 'No spring left', feathered: 'Edges feathered', broken: 'Broken' }, asks: ['ring_gap'], each: true, fits: any, orientation: 'Mark up' },
+  cylinder: { name: 'Cylinder and bore', group: 'top', look: { nail: 'Nail catches on a score', step: 'Ridge at the top', no_hatch: 'No cross-hatch', plating: 'Bare metal through the plating', rust: 'Rust pits' }, asks: ['bore'], each: true, fits: any },
+  pin: { name: 'Piston pin and its bearing', group: 'top', look: { blue: 'Blue from heat', stepped: 'Stepped', needles: 'Needles flat or loose' }, each: true, fits: any },
   head: { name: 'Head and its face', group: 'top', look: { track: 'Dark track across the face', warped: 'Light under the straight edge', cracked: 'Cracked by the seat or plug' }, fits: any },
-  exhaust_valve: { name: 'Exhaust valve and seat', group: 'valves', look: { burnt: 'Burnt at the edge', pitted: 'Seat pitted', stem: 'Stem tight or bent' }, asks: ['seat_width', 'guide'], fits: four },
-  inlet_valve: { name: 'Inlet valve and seat', group: 'valves', look: { pitted: 'Seat pitted', carbon: 'Carbon on the back', stem: 'Stem tight or bent' }, asks: ['seat_width', 'guide'], fits: four },
+  exhaust_valve: { name: 'Exhaust valve and seat', group: 'valves', look: { burnt: 'Burnt at the edge', pitted: 'Seat pitted', stem: 'Stem tight or bent' }, asks: ['seat_width', 'guide'], each: true, fits: four },
+  inlet_valve: { name: 'Inlet valve and seat', group: 'valves', look: { pitted: 'Seat pitted', carbon: 'Carbon on the back', stem: 'Stem tight or bent' }, asks: ['seat_width', 'guide'], each: true, fits: four },
   springs: { name: 'Valve springs', group: 'valves', look: { broken: 'Broken', leaning: 'Leaning', rust: 'Rust pits' }, asks: ['spring_free'], fits: four, orientation: 'Close coils down' },
   rockers: { name: 'Rockers and followers', group: 'valves', look: { pad: 'Pad worn through', stuck: 'Stuck on its shaft', dished: 'Face dished' }, fits: four },
   cam: { name: 'Cam and its bearings', group: 'valves', look: { lobe: 'Lobe worn or flat', scored: 'Bearing scored', teeth: 'Teeth gone' }, fits: four, orientation: 'Timing marks' },
   chain: { name: 'Cam chain and tensioner', group: 'valves', look: { stretched: 'At the tensioner\'s end', guide: 'Guide worn through' }, fits: cam },
-  rod: { name: 'Rod and big end', group: 'bottom', look: { blue: 'Blue from heat', smeared: 'Smeared', bent: 'Bent or twisted', loose: 'Loose by feel' }, asks: ['rod_play', 'rod_shake'], fits: any, orientation: 'Mark to the cam or dipper down' },
+  rod: { name: 'Rod and big end', group: 'bottom', look: { blue: 'Blue from heat', smeared: 'Smeared', bent: 'Bent or twisted', loose: 'Loose by feel' }, asks: ['rod_play', 'rod_shake'], each: true, fits: any, orientation: 'Mark to the cam or dipper down' },
   crank: { name: 'Crank and pin', group: 'bottom', look: { scored: 'Pin scored', aluminium: 'Rod metal on the pin', bent: 'Runs out', key: 'Keyway damaged' }, asks: ['crank_runout'], fits: any },
   main_drive: { name: 'Main bearing, drive side', group: 'bottom', look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat' }, asks: ['main_play'], fits: any },
   main_flywheel: { name: 'Main bearing, flywheel side', group: 'bottom', look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat' }, asks: ['main_play'], fits: any },
-  seals: { name: 'Crank seals', group: 'bottom', look: { hard: 'Hard', lip: 'Lip worn or torn', proud: 'Stands proud or tilted', groove: 'Groove on the shaft' }, fits: any, orientation: 'Lip to what it holds back' },
+  seals: { name: 'Crank seals', group: 'bottom', look: { hard: 'Hard', age: 'Age unknown', moves: 'Moves under the thumb', count: 'One too few or too many', lip: 'Lip worn or torn', proud: 'Stands proud or tilted', groove: 'Groove on the shaft' }, fits: any, orientation: 'Lip to what it holds back' },
   gear: { name: 'Timing and governor gears', group: 'bottom', look: { teeth: 'Teeth gone', cup: 'Governor cup broken' }, fits: f => four(f) },
   dipper: { name: 'Dipper or slinger', group: 'oil', look: { broken: 'Broken off', bent: 'Bent' }, fits: f => f.oiling === 'splash' },
   pump: { name: 'Oil pump', group: 'oil', look: { scored: 'Scored', worn: 'Loose by feel', drive: 'Drive sheared' }, asks: ['pump_side', 'pump_tip'], fits: pumped, orientation: 'Marks of the rotors to one side' },
   strainer: { name: 'Strainer', group: 'oil', look: { blocked: 'Blocked', torn: 'Torn', sealant: 'Sealant on it' }, fits: hasSump },
   oil_filter: { name: 'Oil filter', group: 'oil', look: { blocked: 'Blocked', collapsed: 'Collapsed', metal: 'Metal in the folds' }, fits: f => f.oilFilter !== 'none' && pumped(f) },
   jet: { name: 'Oil jet or passage to the head', group: 'oil', look: { blocked: 'Blocked', sealant: 'Sealant in it', washer: 'Washer missing or swapped' }, fits: pumped },
+  orings: { name: 'O-rings and washers of the oil way', group: 'oil', look: { flat: 'Flat on one side', cut: 'Cut', count: 'One too few or too many', swapped: 'Washer swapped' }, asks: ['oring'], fits: pumped },
   injector_pump: { name: 'Injection pump and lines', group: 'oil', look: { air: 'Air in the line', stroke: 'Stroke off its mark', line: 'Line cracked' }, fits: f => f.oiling === 'injection' },
   carburettor: { name: 'Carburettor', group: 'fuel', look: { jet: 'Jet dirty', needle: 'Needle ringed', gum: 'Gum or water' }, fits: f => f.fuelFeed !== 'injection' },
   reed: { name: 'Reeds or inlet valve', group: 'fuel', look: { chipped: 'Chipped', open: 'Stands open' }, fits: two },
@@ -66,6 +69,13 @@ export const PARTS = {
 export type PartKey = KeyOf<typeof PARTS>
 export const PART_PLANS: Record<PartKey, PartPlan> = PARTS
 export const PART_KEYS = Object.keys(PARTS) as PartKey[]
+
+export const partName = (part: PartKey, place: string | null): string => `${PART_PLANS[part].name}${place ? `, ${place}` : ''}`
+/** One part where it sits; `place` only on an engine that has several. */
+export interface PartPlace { part: PartKey, place: string | null }
+export const placeKey = ({ part, place }: PartPlace): string => place ? `${part}:${place}` : part
+/** The parts of this engine, each cylinder's own by itself. */
+export const placesOf = (facts: EngineFacts): PartPlace[] => partsOf(facts).flatMap((part): PartPlace[] => PART_PLANS[part].each && facts.cylinders > 1 ? Array.from({ length: facts.cylinders }, (_, i) => ({ part, place: `cylinder ${i + 1}` })) : [{ part, place: null }])
 
 /** The parts of this engine, in the order in which it comes apart. */
 export const partsOf = (facts: EngineFacts): PartKey[] => PART_KEYS.filter(k => PART_PLANS[k].fits(facts))

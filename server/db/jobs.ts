@@ -16,6 +16,7 @@ import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } f
 import { knownPhoto } from './photos'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
+import { stuckHistory } from './stuck'
 import { row, rows, run } from './statements'
 
 const JOB = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs WHERE id = ?'
@@ -51,6 +52,7 @@ export function jobView(db: Database, id: string): JobView {
     entries: entriesOf(db, id),
     history: visitsOf(db, machine.id).filter(v => v.number < job.number),
     counts: causeCounts(db, engine.facts.engineClass, job.id),
+    stuck: stuckHistory(db),
   }
 }
 

@@ -3,6 +3,7 @@ import { assess } from '#core/assess'
 import { moneyText, toMajor } from '#core/estimate/money'
 import type { Entry, EstimateLine } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
+import { asBuilt } from '#core/job/asBuilt'
 import { describe } from '#core/job/describe'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { BORE, CLAIM_STATES, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
@@ -24,6 +25,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   const tag = `T ${view.number}`
   const facts = [MACHINE_KINDS[view.machine.kind].label, CYCLES[view.facts.cycle], view.facts.displacementCc && `${view.facts.displacementCc} cc`, `oiling: ${OILING[view.facts.oiling]}`, `bore: ${BORE[view.facts.bore]}`, meterText(view.machine)].filter(Boolean)
   const file = fileOf(view, policy)
+  const built = asBuilt(inForce, policy)
   const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'meter'), ...ofKind(inForce, 'inventory'), ...ofKind(inForce, 'terms')]
   const checks = ofKind(inForce, 'claim_check').reverse()
   const notes = ofKind(inForce, 'note')
@@ -42,7 +44,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       ...options(),
       ...agreement(),
       ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
-      ...section('Fitted', ofKind(inForce, 'fitted').map(e => describe(e, policy).text)),
+      ...section('As built', built.sections.flatMap(s => s.lines.map(l => `${s.title}: ${l.text} (${who(l.by)})`)).concat(built.missing)),
       ...section('What it was', ofKind(inForce, 'cause_found').map(e => describe(e, policy).text)),
       ...section('Still owed', assessment.owed.map(o => o.text)),
       ...section('Refused or put off, and what it risks', ofKind(inForce, 'refused').map(e => describe(e, policy).text)),

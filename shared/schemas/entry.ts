@@ -101,7 +101,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   inventory: z.strictObject({ here: wordList('What is here'), missing: wordList('What is missing'), from: optionalText('From whom', 200) })
     .refine(b => b.here.length + b.missing.length > 0, { path: ['here'], message: 'Write down at least one thing that is here or missing.' }),
   event: z.strictObject({ what: keyOf(EVENTS, 'What happened'), when: optionalText('When', 120), note: longText('Note') }),
-  clues: z.strictObject({ outside: z.array(keyOf(OUTSIDE_CLUES, 'Clue')).max(20), hands: z.array(keyOf(EARLIER_HANDS, 'Sign')).max(20), note: longText('Note') }),
+  clues: z.strictObject({ outside: z.array(keyOf(OUTSIDE_CLUES, 'Clue')).max(20), hands: z.array(keyOf(EARLIER_HANDS, 'Sign')).max(20), ageYears: nullable(figureIn('Age', 0, 150, 'years')), note: longText('Note') }),
   smoke: z.strictObject({ colour: keyOf(SMOKE_COLOURS, 'Colour of the smoke'), moment: nullable(keyOf(SMOKE_MOMENTS, 'When it smokes')), after: nullable(keyOf(SMOKE_AFTER, 'After what')), smell: nullable(keyOf(SMOKE_SMELLS, 'Smell of the smoke')), note: longText('Note') }),
   leaks: z.strictObject({ look: keyOf(LEAK_LOOKS, 'Look'), sites: z.array(z.strictObject({ site: keyOf(LEAK_SITES, 'Place'), state: keyOf(LEAK_STATES, 'State') })).min(1, 'Touch at least one place on the drawing.').max(20), note: longText('Note') })
     .refine(l => new Set(l.sites.map(s => s.site)).size === l.sites.length, { path: ['sites'], message: 'Each place once only.' }),
@@ -117,12 +117,17 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   cause_found: z.strictObject({ causeId: nullable(knownCause), text: optionalText('In words', 300), proof: keyOf(PROOFS, 'How sure'), missing: optionalText('Proof that is missing', 300), chain: z.array(shortText('Step of the chain', 200)).max(12).nullish().transform(chain => chain ?? []) })
     .refine(c => c.proof === 'unknown' || c.causeId !== null || c.text !== null, { path: ['causeId'], message: 'Name the cause, or say that it is unknown.' }),
   measure: z.strictObject({
-    item: keyOf(MEASURES, 'What is measured'), reads: z.array(length('Reading', 500)).min(1, 'Type the reading.').max(3), tool: keyOf(TOOLS, 'Tool'), place: optionalText('Where', 60), when: keyOf(MEASURED_WHEN, 'When'), note: longText('Note'),
+    item: keyOf(MEASURES, 'What is measured'), reads: z.array(length('Reading', 500)).min(1, 'Type the reading.').max(6), tool: keyOf(TOOLS, 'Tool'), place: optionalText('Where', 60), when: keyOf(MEASURED_WHEN, 'When'), note: longText('Note'),
+    soldMm: z.array(z.number({ error: 'Sizes: type figures in mm with a space between.' }).min(0, 'A size can\'t be less than nothing.').max(100, 'A size of more than 100 mm is not sold.')).max(60, 'Sixty sizes are enough.').nullish().transform(s => s ?? []),
   }).superRefine(({ item, reads }, check) => {
     const asked = MEASURE_PLANS[item]?.reads ?? []
     if (reads.length !== asked.length) check.addIssue({ code: 'custom', path: ['reads', reads.length], message: `${asked[reads.length] ?? 'Reading'}: type a figure.` })
     // lengths that the figure is divided by
-    else if (reads.slice(1).some((r, i) => r.value <= 0 && !/Height|Right/.test(asked[i + 1] ?? ''))) check.addIssue({ code: 'custom', path: ['reads', 1], message: `${asked[1]} must be more than nothing.` })
+    else if (reads.slice(1).some((r, i) => r.value <= 0 && !/Height|Right|Gasket now|Should stand out/.test(asked[i + 1] ?? ''))) check.addIssue({ code: 'custom', path: ['reads', 1], message: `${asked[1]} must be more than nothing.` })
+    else {
+      const fault = MEASURE_PLANS[item]?.fault?.(reads.map(inner))
+      if (fault) check.addIssue({ code: 'custom', path: ['reads', fault.at], message: fault.message })
+    }
   }),
   bore: z.strictObject({
     nominal: length('Standard bore', 200), unit: z.enum(['mm', 'in'], { error: 'Read a bore in mm or inches.' }),
@@ -141,7 +146,12 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   valve_leak: z.strictObject({ valve: keyOf(VALVE_NAMES, 'Valve'), when: keyOf(MEASURED_WHEN, 'When'), look: keyOf(LEAK_SEEN, 'What is seen'), dropsPerMin: nullable(count('Drops a minute', 1, 600)), place: optionalText('Cylinder', 60), note: longText('Note') })
     .refine(v => v.look !== 'drops' || v.dropsPerMin !== null, { path: ['dropsPerMin'], message: 'Count the drops of one minute.' })
     .refine(v => v.look === 'drops' || v.dropsPerMin === null, { path: ['look'], message: 'Drops were counted: choose “Drops”.' }),
+  pump_rig: z.strictObject({
+    drillRpm: figureIn('Speed of the drill', 50, 6000, 'rpm'), ratio: figureIn('Turns of the pump', 0.1, 4, 'to one of the engine'), amount: volume('Oil caught'), seconds: figureIn('Time', 2, 1800, 's'),
+    control: nullable(volume('A sound pump')), pressure: nullable(pressure('Pressure')), oilC: nullable(figureIn('Oil temperature', -20, 150, '°C')), note: longText('Note'),
+  }).refine(r => r.control === null || r.control.value > 0, { path: ['control', 'value'], message: 'A sound pump must give something.' }),
   part: z.strictObject({
+    place: optionalText('Which one', 40),
     part: keyOf(PARTS, 'Part'), disposition: keyOf(DISPOSITIONS, 'What becomes of it'), seen: z.array(z.string()).max(12), oil: keyOf(OIL_STATES, 'Oil'), role: keyOf(PART_ROLES, 'Cause or consequence'),
     reason: optionalText('Reason', 400), orientation: optionalText('Which way round', 200), owed: optionalText('Still owed', 300),
   }).superRefine(({ part, disposition, seen, reason }, check) => {
@@ -165,7 +175,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     else if (!found.length && !absent.length && !skipped) issues.addIssue({ code: 'custom', path: ['found'], message: 'Say what it showed, or that it showed nothing, or why it is left out.' })
   }),
   evidence: z.strictObject({ what: shortText('What it is', 300), where: shortText('Where it was found', 200), missing: z.boolean(), explained: optionalText('Explanation', 1000) }),
-  photo: z.strictObject({ photoId: idText('Photo'), caption: optionalText('Words under the photo', 300), width: z.number().int().min(1).max(20000), height: z.number().int().min(1).max(20000) }),
+  photo: z.strictObject({ photoId: idText('Photo'), caption: optionalText('Words under the photo', 300), about: optionalText('Part it shows', 80), width: z.number().int().min(1).max(20000), height: z.number().int().min(1).max(20000) }),
   refused: z.strictObject({ what: shortText('Work that was refused', 300), risk: shortText('What it risks', 500), by: optionalText('Who refused', 120) }),
   claim_check: z.strictObject({ claimId: idText('Claim'), state: keyOf(CLAIM_STATES, 'What became of the claim') }),
   terms: z.strictObject({

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
+import type { StuckHistory } from '#core/estimate/stuckAllowance'
 import type { Entry } from '#core/job/entries'
 import type { ShopCounts } from '#core/diagnosis/diagnose'
 import type { EngineFacts, ShopPolicy, Visit } from '#core/job/jobFile'
@@ -31,6 +32,8 @@ export interface JobView {
   history: (Visit & { id: string })[]
   /** what this shop's closed jobs on this class of engine really were */
   counts: ShopCounts
+  /** what this shop's fasteners did so far */
+  stuck: StuckHistory
 }
 
 export interface Sheet { id: string, name: string, engineClass: EngineClass, values: SpecValue[], fill: FillTable | null, updatedAt: string, machines: { id: string, name: string, customerName: string }[] }

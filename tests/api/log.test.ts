@@ -162,7 +162,7 @@ describe('agreement', () => {
       const judged = (await call(`${server.url}/api/jobs/${jobId}/assessment`)).body.decision.options.find((o: { entryId: string }) => o.entryId === option.id)
       return log(newEntry(by, 'approval', { optionEntryId: option.id, frozen: { name: 'Rebuild', way: 'rebuild', lines: option.body.lines, currency: 'EUR', labourRateMinor: 6000, taxPct: 0, mean: judged.mean, p10: judged.p10, p50: judged.p50, p90: judged.p90, reasons: [] }, agreedBy: 'Nell Brack', how: 'phone', conditions: null }, { how: null }))
     }
-    const part = newEntry(by, 'part', { part: 'cam', disposition: 'replace', seen: ['scored'], oil: 'hurt', role: 'consequence', reason: null, orientation: null, owed: null }, { how: 'by_eye' })
+    const part = newEntry(by, 'part', { part: 'cam', disposition: 'replace', seen: ['scored'], oil: 'hurt', role: 'consequence', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
     expect((await log(part)).body.message).toContain('Make it safe first')
     await log(newEntry(by, 'made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] }, { how: null }))
     expect((await log(part)).status).toBe(201)

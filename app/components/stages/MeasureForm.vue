@@ -7,22 +7,26 @@ import { MEASURE_PLANS, TOOL_LABELS } from '#core/measure/items'
 import type { MeasureItem, Tool } from '#core/measure/items'
 
 /** One size after another, in the unit of the tool; the next one that is not taken yet opens by itself. */
-interface Draft { item: MeasureItem, reads: string[], unit: string, tool: Tool, place: string, when: MeasureBody['when'], how: HowGot, note: string }
+interface Draft { item: MeasureItem, reads: string[], unit: string, tool: Tool, place: string, when: MeasureBody['when'], how: HowGot, sold: string, note: string }
 const sheet = useSheet()
 const items = computed(() => Object.fromEntries((Object.keys(MEASURE_PLANS) as MeasureItem[]).filter(k => MEASURE_PLANS[k].fits(sheet.job.value.facts)).map(k => [k, MEASURE_PLANS[k].label])) as Record<MeasureItem, string>)
 const taken = computed(() => new Set(ofKind(sheet.inForce.value, 'measure').map(e => e.body.item)))
-const start = (item: MeasureItem): Draft => ({ item, reads: MEASURE_PLANS[item].reads.map(() => ''), unit: rememberedUnit('length', ['mm', 'thou', 'in']), tool: MEASURE_PLANS[item].tool, place: '', when: 'as_found', how: 'measured', note: '' })
+const start = (item: MeasureItem): Draft => ({ item, reads: MEASURE_PLANS[item].reads.map(() => ''), unit: rememberedUnit('length', ['mm', 'thou', 'in']), tool: MEASURE_PLANS[item].tool, place: '', when: 'as_found', how: 'measured', sold: '', note: '' })
 const form = useEntryForm<'measure', Draft>({
   kind: 'measure', form: 'measure',
-  blank: () => start((Object.keys(items.value) as MeasureItem[]).find(k => !taken.value.has(k)) ?? 'ring_gap'),
+  blank: () => start(sheet.measureItem.value ?? (Object.keys(items.value) as MeasureItem[]).find(k => !taken.value.has(k)) ?? 'ring_gap'),
   how: d => d.how,
-  toBody: d => ({ item: d.item, reads: d.reads.map(t => ({ value: typedFigure(t) as number, unit: d.unit })), tool: d.tool, place: d.place || null, when: d.when, note: d.note || null }),
-  fromBody: (b, how) => ({ item: b.item, reads: b.reads.map(r => String(r.value)), unit: b.reads[0]?.unit ?? 'mm', tool: b.tool, place: b.place ?? '', when: b.when, how: how ?? 'measured', note: b.note ?? '' }),
+  toBody: d => ({ item: d.item, reads: d.reads.map(t => ({ value: typedFigure(t) as number, unit: d.unit })), tool: d.tool, place: d.place || null, when: d.when, soldMm: (d.sold ?? '').split(/[\s;]+/).filter(Boolean).map(t => typedFigure(t) as number), note: d.note || null }),
+  fromBody: (b, how) => ({ item: b.item, reads: b.reads.map(r => String(r.value)), unit: b.reads[0]?.unit ?? 'mm', tool: b.tool, place: b.place ?? '', when: b.when, how: how ?? 'measured', sold: b.soldMm.join(' '), note: b.note ?? '' }),
 })
 const { draft } = form
 const plan = computed(() => MEASURE_PLANS[draft.value.item])
 function choose(item: string | null): void {
   if (item && item !== draft.value.item) Object.assign(draft.value, { ...start(item as MeasureItem), unit: draft.value.unit, when: draft.value.when })
+}
+if (sheet.measureItem.value) {
+  choose(sheet.measureItem.value)
+  sheet.measureItem.value = null
 }
 const judged = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value))
 const done = computed(() => {
@@ -49,6 +53,7 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
     <ChipGroup :model-value="draft.item" label="What is measured" :options="items" needed @update:model-value="choose" />
     <p class="note">{{ plan.how }}</p>
     <div class="reads"><QuantityField v-for="(word, i) in plan.reads" :key="`${draft.item}${i}`" v-model:text="draft.reads[i]!" v-model:unit="draft.unit" :label="word" :units="['mm', 'thou', 'in']" kind="length" :fault="form.faultOf(`reads.${i}`)" /></div>
+    <PlainField v-if="plan.sold" v-model="draft.sold" :label="plan.sold" suffix="mm" hint="With a space between." class="sold" :fault="form.faultOf('soldMm')" />
     <VerdictWords :judged="judged" />
     <div class="grid2"><PickField v-model="draft.tool" label="With" :options="TOOL_LABELS" /><PlainField v-model="draft.place" label="Cylinder, valve or side" :fault="form.faultOf('place')" /></div>
     <ChipGroup v-model="draft.when" label="When" :options="MEASURED_WHEN" needed />
@@ -60,6 +65,6 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
 </template>
 
 <style scoped>
-.measure { display: grid; gap: 11px; } .reads { display: flex; gap: 12px 26px; flex-wrap: wrap; } .grid2 { max-width: 620px; }
+.measure { display: grid; gap: 11px; } .reads { display: flex; gap: 12px 26px; flex-wrap: wrap; } .grid2 { max-width: 620px; } .sold { max-width: 420px; }
 .done li { padding: 5px 0; border-bottom: 1px solid var(--rule); } .done .note { display: block; padding-left: 18px; }
 </style>

@@ -2,16 +2,16 @@
 import { partsStanding, timeToDecide } from '#core/teardown/judgePart'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
-import { DISPOSITIONS, PART_GROUPS, PART_PLANS, partsOf, trapsOf } from '#core/teardown/parts'
-import type { PartGroup, PartKey } from '#core/teardown/parts'
+import { DISPOSITIONS, PART_GROUPS, PART_PLANS, partName, placeKey, placesOf, trapsOf } from '#core/teardown/parts'
+import type { PartGroup } from '#core/teardown/parts'
 
 /** The engine part by part, in the order in which it comes apart; the next one opens by itself. */
 const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
-const standing = computed(() => new Map(partsStanding(sheet.inForce.value).map(e => [e.body.part, e])))
-const parts = computed(() => partsOf(facts.value))
-const groups = computed(() => (Object.keys(PART_GROUPS) as PartGroup[]).map(group => ({ group, all: parts.value.filter(p => PART_PLANS[p].group === group) })).filter(g => g.all.length))
-const open = ref<PartKey | null>(null)
+const standing = computed(() => new Map(partsStanding(sheet.inForce.value).map(e => [placeKey(e.body), e])))
+const parts = computed(() => placesOf(facts.value).map(p => ({ ...p, key: placeKey(p) })))
+const groups = computed(() => (Object.keys(PART_GROUPS) as PartGroup[]).map(group => ({ group, all: parts.value.filter(p => PART_PLANS[p.part].group === group) })).filter(g => g.all.length))
+const open = ref<string | null>(null)
 const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
 const inOilWay = computed(() => {
   const ids = new Set<string>()
@@ -24,12 +24,12 @@ const inOilWay = computed(() => {
 })
 watch(sheet.correction, (entry) => {
   if (entry?.kind !== 'part') return
-  open.value = entry.body.part
+  open.value = placeKey(entry.body)
   sheet.correction.value = null
 }, { immediate: true })
 // the logged part closes and the next one opens
-watch(sheet.lastLogged, (entry) => { if (entry?.kind === 'part' && entry.body.part === open.value) open.value = next(entry.body.part) })
-const next = (after: PartKey): PartKey | null => parts.value.slice(parts.value.indexOf(after) + 1).find(p => !standing.value.has(p)) ?? null
+watch(sheet.lastLogged, (entry) => { if (entry?.kind === 'part' && placeKey(entry.body) === open.value) open.value = next(open.value) })
+const next = (after: string): string | null => parts.value.slice(parts.value.findIndex(p => p.key === after) + 1).find(p => !standing.value.has(p.key))?.key ?? null
 const deciding = computed(() => timeToDecide(sheet.inForce.value))
 const purpose = ref('')
 const fault = ref('')
@@ -57,13 +57,13 @@ const traps = computed(() => trapsOf(facts.value))
     <section v-if="sheet.assessment.value?.owed.length" class="owed"><h2>Still owed: {{ sheet.assessment.value.owed.length }}</h2><ul><li v-for="o in sheet.assessment.value.owed" :key="o.entryId + o.text">◯ {{ o.text }}</li></ul></section>
     <section v-for="g in groups" :key="g.group" class="group">
       <h2>{{ PART_GROUPS[g.group] }}</h2>
-      <template v-for="p in g.all" :key="p">
-        <button type="button" class="row" :aria-expanded="open === p" @click="open = open === p ? null : p">
-          <StateMark v-if="standing.get(p)" :mark="judged.get(standing.get(p)!.id)?.mark ?? 'open'" bare /><span v-else class="blank" aria-hidden="true" />
-          <b>{{ PART_PLANS[p].name }}</b>
-          <span class="said">{{ standing.get(p) ? DISPOSITIONS[standing.get(p)!.body.disposition] : '' }}<small v-if="standing.get(p)?.body.seen.length">{{ standing.get(p)!.body.seen.map(k => PART_PLANS[p].look[k]).join(', ') }}</small></span>
+      <template v-for="p in g.all" :key="p.key">
+        <button type="button" class="row" :aria-expanded="open === p.key" @click="open = open === p.key ? null : p.key">
+          <StateMark v-if="standing.get(p.key)" :mark="judged.get(standing.get(p.key)!.id)?.mark ?? 'open'" bare /><span v-else class="blank" aria-hidden="true" />
+          <b>{{ partName(p.part, p.place) }}</b>
+          <span class="said">{{ standing.get(p.key) ? DISPOSITIONS[standing.get(p.key)!.body.disposition] : '' }}<small v-if="standing.get(p.key)?.body.seen.length">{{ standing.get(p.key)!.body.seen.map(k => PART_PLANS[p.part].look[k]).join(', ') }}</small></span>
         </button>
-        <PartEditor v-if="open === p" :key="`${p}-${standing.get(p)?.id}`" :part="p" :base="standing.get(p)" :in-oil-way="inOilWay.has(p)" />
+        <PartEditor v-if="open === p.key" :key="`${p.key}-${standing.get(p.key)?.id}`" :part="p.part" :place="p.place" :base="standing.get(p.key)" :in-oil-way="inOilWay.has(p.part)" />
       </template>
     </section>
   </div>

@@ -48,7 +48,7 @@ const marks = computed(() => {
   return newest
 })
 const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'fasteners', label: 'Fasteners' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }, { form: 'bad_batch', label: 'Bad batch' }]
-const MEASURED = computed((): { form: FormName, label: string }[] => [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }, ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }])])
+const MEASURED = computed((): { form: FormName, label: string }[] => [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }, ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }]), ...(sheet?.job.value.facts.oiling.startsWith('pump') ? [{ form: 'pump_rig' as const, label: 'Pump rig' }] : [])])
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
 const measured = computed(() => MEASURED.value.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
 /** a part touched on the map: its own sheet where there is one, otherwise the list */
@@ -118,6 +118,7 @@ onMounted(() => { ready.value = true })
           <TabRow label="Measure" :tabs="MEASURED" :on="measured" :marks="marks" @pick="form => sheet!.open('measure', form)" />
           <MeasureForm v-if="measured === 'measure'" />
           <FindingForm v-else-if="measured === 'valve_leak'" key="valve_leak" name="valve_leak" />
+          <FindingForm v-else-if="measured === 'pump_rig'" key="pump_rig" name="pump_rig" />
           <BoreForm v-else />
           <section class="block more"><h2>Anything else that was measured</h2><NoteForm key="measure" stage="measure" :prompt="PROMPTS.measure" /></section>
         </template>
@@ -126,6 +127,7 @@ onMounted(() => { ready.value = true })
         <template v-else-if="stage === 'build'">
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
           <section class="block more"><h2>Fitted</h2><FindingForm name="fitted" /><BatchCarriers /></section>
+          <section class="block more"><h2>As built</h2><AsBuilt :entries="sheet.inForce.value" /></section>
           <section v-if="hasSump(sheet.job.value.facts)" class="block more"><h2>Oil change</h2><FindingForm name="oil_change" /></section>
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />

@@ -5,7 +5,7 @@ import type { BodyOf, Entry } from '#core/job/entries'
 import { entry, figureOf, file } from '../job/file'
 
 const part = (name: BodyOf['part']['part'], disposition: BodyOf['part']['disposition'], seen: string[] = []): Entry =>
-  entry('part', { part: name, disposition, seen, oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null }, { how: 'by_eye' })
+  entry('part', { part: name, disposition, seen, oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
 const bore = (x: number): Entry => entry('bore', { nominal: { value: 52, unit: 'mm' }, unit: 'mm', rows: [[x, x]], piston: null, tool: 'micrometer', when: 'as_found', partC: 20, sizesMm: [0.25, 0.5], holdCentre: false, crossHatch: 'yes', note: null })
 const proposed = (...log: Entry[]) => proposeLines(log, assess(file(log, { facts: { bore: 'iron' }, spec: [figureOf('bore_wear_max', 0.1, 'mm')] })).bore)
 

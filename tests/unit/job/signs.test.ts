@@ -136,7 +136,7 @@ describe('changes, happenings, evidence', () => {
     expect([first(event('ran_dry')).mark, first(event('tipped')).mark]).toEqual(['past', 'near'])
   })
   it('clues say what to look at; a cracked case is the gravest', () => {
-    const clues = (outside: BodyOf['clues']['outside'], hands: BodyOf['clues']['hands'] = []) => entry('clues', { outside, hands, note: null }, { how: 'by_eye' })
+    const clues = (outside: BodyOf['clues']['outside'], hands: BodyOf['clues']['hands'] = []) => entry('clues', { outside, hands, ageYears: null, note: null }, { how: 'by_eye' })
     expect(first(clues([]))).toMatchObject({ mark: 'good', headline: 'Nothing to see from outside' })
     expect(words(clues(['blow_shaft'], ['sealant']))).toMatch(/sheared key.*squeezes inward/s)
     expect(first(clues(['cracked_case'])).mark).toBe('past')

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { BodyOf, Entry } from '#core/job/entries'
 import { assess } from '#core/assess'
 import { judgeValveLeak } from '#core/measure/judgeValveLeak'
+import { judgePumpRig } from '#core/measure/judgePumpRig'
 import { judgeBore, judgeMeasure } from '#core/measure/judgeMeasure'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { entry, figureOf, file } from '../job/file'
@@ -10,7 +11,7 @@ type Of<K extends 'bore' | 'measure'> = Entry & { kind: K }
 const bore = (rows: [number, number][], more: Partial<BodyOf['bore']> = {}) =>
   entry('bore', { nominal: { value: 52, unit: 'mm' }, unit: 'mm', rows, piston: null, tool: 'micrometer', when: 'as_found', partC: 20, sizesMm: [0.25, 0.5], holdCentre: false, crossHatch: 'yes', note: null, ...more }) as Of<'bore'>
 const size = (item: BodyOf['measure']['item'], figures: number[], more: Partial<BodyOf['measure']> = {}, how: 'measured' | 'by_feel' = 'measured', unit = 'mm') =>
-  entry('measure', { item, reads: figures.map(value => ({ value, unit })), tool: 'dial', place: null, when: 'as_found', note: null, ...more }, { how }) as Of<'measure'>
+  entry('measure', { item, reads: figures.map(value => ({ value, unit })), tool: 'dial', place: null, when: 'as_found', soldMm: [], note: null, ...more }, { how }) as Of<'measure'>
 const IRON = { facts: { bore: 'iron' as const, engineClass: 'V2' as const, cycle: 'two' as const }, spec: [figureOf('bore_wear_max', 0.1, 'mm')] }
 const judge = (rows: [number, number][], more: Partial<BodyOf['bore']> = {}, at: Parameters<typeof file>[1] = IRON) => judgeBore(bore(rows, more), file([], at))
 const text = (j: { details: string[] }) => j.details.join(' ')
@@ -102,5 +103,64 @@ describe('a valve under solvent', () => {
   it('drops are counted, and only drops', () => {
     const path = (body: object) => BODY_SCHEMAS.valve_leak.safeParse({ valve: 'inlet', when: 'as_found', place: null, note: null, dropsPerMin: null, ...body }).error?.issues[0]?.path
     expect([path({ look: 'drops' }), path({ look: 'dry', dropsPerMin: 3 }), path({ look: 'dry' })]).toEqual([['dropsPerMin'], ['look'], undefined])
+  })
+})
+
+describe('sizes that are chosen from what is sold', () => {
+  const at = (entryOf: Of<'measure'>, more: Parameters<typeof file>[1] = {}) => judgeMeasure(entryOf, file([], more))
+  const chosen = (item: BodyOf['measure']['item'], figures: number[], soldMm: number[], more: Parameters<typeof file>[1] = {}) => at(size(item, figures, { soldMm }), more)
+  const TWO = { facts: { cycle: 'two' as const, engineClass: 'V2' as const }, spec: [figureOf('squish_min', 0.9, 'mm')] }
+
+  it('a base gasket: the one nearest to the squish wanted that keeps the least', () => {
+    expect(text(chosen('gasket', [1.3, 0.5, 1], [0.2, 0.3, 0.5], TWO))).toContain('Gasket 0.200 mm gives a squish of 1.000 mm')
+    expect(chosen('gasket', [1, 0.5, 1], [0.2, 0.3], TWO)).toMatchObject({ mark: 'past', details: expect.arrayContaining([expect.stringContaining('No gasket that is sold keeps the least squish of 0.900 mm')]) })
+    expect(text(chosen('gasket', [1.3, 0.5, 1], [], TWO))).toContain('Type which gaskets are sold')
+    expect(chosen('gasket', [1.3, 0.5, 0.95], [0.3], TWO).mark).toBe('near')
+  })
+  it('no gasket can reach this figure: told by arithmetic, with a second source asked for', () => {
+    const never = chosen('gasket', [2, 0.3, 1], [0.2, 0.3], TWO)
+    expect(never.mark).toBe('past')
+    expect(text(never)).toContain('No gasket can reach this figure: it would have to be 0.700 mm less than nothing')
+  })
+  it('a piston that stands out: what it does with none, the exact gasket, the nearest sold', () => {
+    const j = chosen('protrusion', [0.7, 0.4, 0.62], [0.3, 0.4, 0.5])
+    expect(text(j)).toContain('With none it would stand out 1.100 mm.')
+    expect(text(j)).toContain('Exact would be 0.480 mm; gasket 0.500 mm, standing out 0.600 mm.')
+    expect(chosen('protrusion', [0.7, 0.4, 0.62], [0.2])).toMatchObject({ mark: 'past', details: expect.arrayContaining([expect.stringContaining('no gasket that is sold can reach this figure')]) })
+  })
+  it('a shim into its band; none felt says nothing of what lies under it', () => {
+    const band = { spec: [figureOf('lash_inlet_min', 0.1, 'mm'), figureOf('lash_inlet_max', 0.16, 'mm')] }
+    expect(text(chosen('shim_inlet', [0.05, 2.6], [2.45, 2.5, 2.55, 2.6], band))).toContain('Shim 2.500 mm gives 0.150 mm')
+    expect(text(chosen('shim_inlet', [0, 2.6], [2.4, 2.45, 2.5], band))).toContain('Fit 2.450 mm')
+    expect(text(chosen('shim_inlet', [0.12, 2.6], [], band))).toContain('stays')
+    expect(text(chosen('shim_inlet', [0.05, 2.6], [], { facts: { engineClass: 'T4' } }))).toContain('The band is not known')
+  })
+  it('a pin at both ends: wear, roundness, the undersize that cleans it, never for one that is even', () => {
+    const pin = chosen('journal', [24.96, 24.95, 24.94, 24.93, 25], [0.25, 0.5])
+    expect(text(pin)).toContain('Worn 0.070 mm, out of round 0.010 mm, taper 0.020 mm')
+    expect(text(chosen('journal', [24.98, 24.95, 24.96, 24.93, 25], [0.25, 0.5]))).toContain('It cleans up at −0.25 mm, ground to 24.750 mm')
+    expect(text(chosen('journal', [24.98, 24.95, 24.96, 24.93, 25], []))).toContain('type which undersizes are sold')
+    const slipped = BODY_SCHEMAS.measure.safeParse({ ...size('journal', [24.98, 2.495, 24.9, 24.9, 25]).body })
+    expect(slipped.error?.issues[0]?.path).toEqual(['reads', 1])
+  })
+  it('oil clearance of plain bearings is limited by the journal it runs on; a rim tells of the throw', () => {
+    expect(at(size('main_oil', [25.05, 25]), { facts: { bearings: 'plain_shells' } })).toMatchObject({ mark: 'good', headline: expect.stringContaining('0.050 mm') })
+    expect(at(size('main_oil', [25.09, 25])).mark).toBe('near')
+    expect(at(size('rod_rim', [2, 100, 25])).headline).toContain('0.500 mm')
+    expect(at(size('oring', [2.6, 2.5])).mark).toBe('near')
+  })
+})
+
+describe('an oil pump on the rig', () => {
+  const rig = (more: Partial<BodyOf['pump_rig']>) => judgePumpRig(entry('pump_rig', { drillRpm: 900, ratio: 0.5, amount: { value: 0.6, unit: 'L' }, seconds: 40, control: null, pressure: null, oilC: 80, note: null, ...more }, { how: 'measured' }) as Of<'pump_rig'>, file([]))
+  it('flow and the speed that the drill stands for; a control decides', () => {
+    expect(rig({})).toMatchObject({ mark: 'open', headline: 'Oil pump on the rig: 0.90 L/min' })
+    expect(text(rig({}))).toContain('as at 1800 rpm')
+    expect(rig({ control: { value: 700, unit: 'mL' } }).mark).toBe('good')
+    expect(rig({ control: { value: 800, unit: 'mL' } })).toMatchObject({ mark: 'near', details: expect.arrayContaining([expect.stringContaining('75 % of what a sound one gave')]) })
+    expect(rig({ amount: { value: 0, unit: 'mL' } }).mark).toBe('past')
+  })
+  it('stands among the findings of the job', () => {
+    expect(assess(file([entry('pump_rig', { drillRpm: 900, ratio: 0.5, amount: { value: 0, unit: 'mL' }, seconds: 40, control: null, pressure: null, oilC: null, note: null }, { how: 'measured' })])).judgements.map(j => j.mark)).toEqual(['past'])
   })
 })

@@ -3,19 +3,20 @@ import { assess } from '#core/assess'
 import { CHECKS, SIGNS } from '#core/diagnosis/catalogue'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import type { BodyOf, Entry } from '#core/job/entries'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
 import { MEASURE_PLANS } from '#core/measure/items'
 import { timeline } from '#core/job/timeline'
 import { batchMessage, sameBatch } from '#core/teardown/batches'
 import { oilPath, oilSuspects } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
 import { timeToDecide } from '#core/teardown/judgePart'
-import { PART_KEYS, PART_PLANS, PART_SIGNS, partsOf, trapsOf } from '#core/teardown/parts'
+import { PART_KEYS, PART_PLANS, PART_SIGNS, partsOf, placeKey, placesOf, trapsOf } from '#core/teardown/parts'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { ENGINES } from '../../vignettes/engines'
 import { entry, FACTS, file, line, option } from '../job/file'
 
 const part = (name: BodyOf['part']['part'], disposition: BodyOf['part']['disposition'], more: Partial<BodyOf['part']> = {}, how: 'by_eye' | 'measured' = 'by_eye'): Entry =>
-  entry('part', { part: name, disposition, seen: [], oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, ...more }, { how })
+  entry('part', { part: name, disposition, seen: [], oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, place: null, ...more }, { how })
 const cause = (proof: BodyOf['cause_found']['proof']): Entry => entry('cause_found', { causeId: null, text: 'jet blocked', proof, missing: null, chain: [] }, { how: null })
 const PUMPED = { engineClass: 'M4', oiling: 'pump_wet', valves: 'overhead_cam', oilFilter: 'none' } as const
 
@@ -58,7 +59,7 @@ describe('the parts of an engine', () => {
     expect(assess(file([...log, part('seals', 'replace', { reason: 'hard' })])).owed).toHaveLength(1)
   })
   it('replacing takes a reason or something seen', () => {
-    const body = { part: 'rod', disposition: 'replace', seen: [], oil: 'hurt', role: 'open', reason: null, orientation: null, owed: null }
+    const body = { part: 'rod', disposition: 'replace', seen: [], oil: 'hurt', role: 'open', reason: null, orientation: null, owed: null, place: null }
     expect(BODY_SCHEMAS.part.safeParse(body).error?.issues[0]?.path).toEqual(['reason'])
     expect(BODY_SCHEMAS.part.safeParse({ ...body, seen: ['smeared'] }).success).toBe(true)
     expect(BODY_SCHEMAS.part.safeParse({ ...body, seen: ['plating'] }).error?.issues[0]?.path).toEqual(['seen'])
@@ -144,11 +145,20 @@ describe('fasteners, batches and what came before', () => {
     const { text } = batchMessage({ owner: 'Nell', machine: 'Mower', what: 'Filter', batch: 'L1', proof: 'It came apart.', shop: 'Weirside' })
     expect(text).toContain('don\'t run it until we have looked at it')
   })
+  it('each cylinder has its own parts; the worst of them speaks for the oil\'s way', () => {
+    const twin = file([], { facts: { cylinders: 2, cycle: 'four', oiling: 'splash' } })
+    expect(placesOf(twin.facts).filter(p => p.part === 'rod' || p.part === 'head').map(placeKey)).toEqual(['head', 'rod:cylinder 1', 'rod:cylinder 2'])
+    const one = part('rod', 'replace', { place: 'cylinder 1', oil: 'hurt' })
+    const two = part('rod', 'reuse', { place: 'cylinder 2', oil: 'sound' })
+    const said = assess({ ...twin, entries: [one, two] })
+    expect(said.judgements.map(j => [j.headline, j.mark])).toEqual([['Rod and big end, cylinder 1: replace', 'past'], ['Rod and big end, cylinder 2: use again', 'open']])
+    expect(said.oilMap?.states.rod).toBe('hurt')
+  })
   it('the timeline is newest first over all visits, in days before the newest', () => {
     const at = (e: Entry, day: string): Entry => ({ ...e, at: `2026-05-${day}T09:00:00Z` })
     const earlier = [at(entry('oil_change', { amount: null, oil: null, filter: false, atHours: null }), '01'), at(entry('plug', { state: 'normal', note: null }), '01')]
     const now = [at(entry('complaint', { words: 'Locked', since: null, about: null }), '11')]
-    expect(timeline([{ number: 1, at: '', entries: earlier }], now)).toEqual([{ at: '2026-05-11T09:00:00Z', text: 'complaint: ‘Locked’', daysBefore: 0 }, { at: '2026-05-01T09:00:00Z', text: 'oil changed', daysBefore: 10 }])
-    expect(timeline([], [])).toEqual([])
+    expect(timeline([{ number: 1, at: '', entries: earlier }], now, DEFAULT_POLICY)).toEqual([{ at: '2026-05-11T09:00:00Z', text: 'Complaint: ‘Locked’', daysBefore: 0 }, { at: '2026-05-01T09:00:00Z', text: 'Oil changed: all of it', daysBefore: 10 }])
+    expect(timeline([], [], DEFAULT_POLICY)).toEqual([])
   })
 })
