@@ -32,8 +32,13 @@ import { judgeOil } from './oil/judgeOil'
 import { judgeOilUse, usedSinceLastVisit } from './oil/judgeOilUse'
 import { judgeOilChange } from './oil/oilRhythm'
 import { judgeOilKind } from './oil/oilFits'
+import { judgeFit, judgeRest } from './job/judgeRest'
 import { judgeLash } from './wear/judgeLash'
 import { shownIn } from './units/unitRound'
+import type { Spend } from './estimate/spend'
+import { spendNow, spendStop, termsNow } from './estimate/spend'
+import type { Ruling } from './verdict/ruledOut'
+import { ruledOutBy, unlooked } from './verdict/ruledOut'
 import type { DecisionView } from './verdict/verdict'
 import { judgeDecision } from './verdict/verdict'
 
@@ -67,6 +72,8 @@ export interface Assessment {
   stops: Stop[]
   next: NextLook[]
   decision: DecisionView
+  /** what is put in so far, without a clock that still runs */
+  spend: Spend
   approved: EntryOf<'approval'> | null
   stages: StageState[]
   stage: Stage
@@ -108,6 +115,8 @@ export function assess(file: JobFile): Assessment {
   const measures = of('measure', judgeMeasure)
   const valveLeaks = of('valve_leak', judgeValveLeak)
   const rigs = of('pump_rig', judgePumpRig)
+  const rests = of('rest_check', judgeRest)
+  const fits = of('fit_check', judgeFit)
   const standing = new Set(partsStanding(inForce).map(e => e.id))
   const parts = of('part', judgePart).filter(p => standing.has(p.entryId))
   const fuel = fuelPath(inForce, file.facts)
@@ -116,14 +125,18 @@ export function assess(file: JobFile): Assessment {
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...rigs, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
-  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...parts].filter(j => j !== undefined)
+  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...rigs, ...rests, ...fits, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
+  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...rests.slice(-1), ...fits.slice(-1), ...parts].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
   const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
   const lockStops = turnedSince ? [] : locks.flatMap(l => l.stops).slice(-1)
   const plugOut = ofKind(inForce, 'lock_step').some(e => e.body.step === 'plug_out' && e.body.result !== 'cant' && turnOver !== null && (order.get(e.id) ?? 0) > placeOf(turnOver))
   const turnStops = plugOut ? [] : turnOver?.stops ?? []
+  const bore = bores.at(-1) ?? null
+  const past = new Set(measures.filter(m => m.mark === 'past').map(m => m.entryId))
+  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(inForce, file.policy)], inForce)
+  const ruling: Ruling = { inForce, facts: file.facts, bore, stops, pastSizes: ofKind(inForce, 'measure').filter(e => past.has(e.id)).map(e => e.body.item) }
   return {
     inForce: inForce.map(e => e.id),
     judgements,
@@ -132,14 +145,15 @@ export function assess(file: JobFile): Assessment {
     airFilter: filters.at(-1) ?? null,
     leakDown: leakDowns.at(-1) ?? null,
     crankcase: cases.at(-1) ?? null,
-    bore: bores.at(-1) ?? null,
+    bore,
     owed: owedNow(inForce),
     oilMap: oilMapOf(inForce, file),
     others,
     basis: basisOf(inForce, file.facts),
-    stops: signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce)], inForce),
+    stops,
     next: nextLooks(inForce, file.facts),
-    decision: judgeDecision(ofKind(inForce, 'option'), latest(inForce, 'terms')?.body, file.policy),
+    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: way => ruledOutBy(way, ruling), unlooked: way => unlooked(way, ruling) }),
+    spend: spendNow(inForce, file.policy),
     approved: latest(inForce, 'approval') ?? null,
     stages,
     stage: currentStage(stages),

@@ -5,13 +5,14 @@ import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
 import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
 import { DIAGNOSIS_CALCULATORS } from './registry/diagnosis'
+import { LIFE_CALCULATORS } from './registry/life'
 import { BORE_CALCULATORS, CRANK_CALCULATORS, IGNITION_CALCULATORS, PUMP_CALCULATORS, VALVE_CALCULATORS } from './registry/measure'
 import { MIX_CALCULATORS } from './registry/mix'
 import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 
 /** Calculators by what a technician would look under. */
 export const CALCULATOR_GROUPS: Record<string, readonly Calculator[]> = {
-  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Bore, rings, squish': BORE_CALCULATORS, 'Crank and bearings': CRANK_CALCULATORS, 'Valves': VALVE_CALCULATORS, 'Oil pump': PUMP_CALCULATORS, 'Ignition': IGNITION_CALCULATORS, 'Gauges and heat': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Diagnosis': DIAGNOSIS_CALCULATORS, 'Units': UNIT_CALCULATORS,
+  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Bore, rings, squish': BORE_CALCULATORS, 'Crank and bearings': CRANK_CALCULATORS, 'Valves': VALVE_CALCULATORS, 'Oil pump': PUMP_CALCULATORS, 'Ignition': IGNITION_CALCULATORS, 'Gauges and heat': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Service life': LIFE_CALCULATORS, 'Diagnosis': DIAGNOSIS_CALCULATORS, 'Units': UNIT_CALCULATORS,
 }
 
 /** Every calculator by name: one registry for the bench tools, the API and the command line. */

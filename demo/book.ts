@@ -60,8 +60,8 @@ export const waits = (hours: number, who: Who, on: BodyOf['waiting']['for'], wha
 
 /** money as the owner would say it, in whole and broken units */
 const minor = (major: number): number => Math.round(major * 100)
-export const terms = (useClass: BodyOf['terms']['useClass'], running: number | null, asIs: number | null, cap: number | null, deadline: string | null = null): Step =>
-  at(0, 'june', 'terms', null, { useClass, runningValueMinor: running === null ? null : minor(running), asIsValueMinor: asIs === null ? null : minor(asIs), capMinor: cap === null ? null : minor(cap), deadline })
+export const terms = (useClass: BodyOf['terms']['useClass'], running: number | null, asIs: number | null, cap: number | null, deadline: string | null = null, more: Partial<BodyOf['terms']> = {}): Step =>
+  at(0, 'june', 'terms', null, { useClass, runningValueMinor: running === null ? null : minor(running), asIsValueMinor: asIs === null ? null : minor(asIs), capMinor: cap === null ? null : minor(cap), deadline, dayLossMinor: null, boughtMinor: null, ownTimeFree: false, ...more })
 
 type Figures = number | [low: number, likely: number, high: number]
 let count = 0
@@ -69,11 +69,11 @@ const lineId = (): string => `01DEM0${String(++count).padStart(20, '0')}`
 const spread = (f: Figures): [number, number, number] => typeof f === 'number' ? [f, f, f] : f
 function money(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number, priceKind: EstimateLine['priceKind']): EstimateLine {
   const [low, likely, high] = spread(figures)
-  return { id: lineId(), type, text, why, low: minor(low), likely: minor(likely), high: minor(high), chance, priceKind, cures: false }
+  return { id: lineId(), type, text, why, low: minor(low), likely: minor(likely), high: minor(high), chance, priceKind, cures: false, source: null, pricedOn: null, lookMin: null }
 }
 function hours(type: EstimateLine['type'], text: string, figures: Figures, why: string | null, chance: number): EstimateLine {
   const [low, likely, high] = spread(figures)
-  return { id: lineId(), type, text, why, low, likely, high, chance, priceKind: null, cures: false }
+  return { id: lineId(), type, text, why, low, likely, high, chance, priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null }
 }
 export const part = (text: string, price: Figures, why: string | null = null, chance = 1, kind: EstimateLine['priceKind'] = 'retail'): EstimateLine => money('part', text, price, why, chance, kind)
 export const outwork = (text: string, price: Figures, why: string | null = null, chance = 1): EstimateLine => money('outwork', text, price, why, chance, 'estimate')
@@ -85,7 +85,7 @@ export const risk = (text: string, h: Figures, chance: number, why: string | nul
 export function option(h: number, who: Who, name: string, way: Way, lines: EstimateLine[], more: Partial<Omit<OptionBody, 'valueAfterMinor' | 'comebackMinor'>> & { valueAfter?: number, comeback?: number } = {}): Step {
   const { valueAfter, comeback, ...rest } = more
   const { successChance, hoursOk, hoursFail } = STARTERS[way]
-  return at(h, who, 'option', null, { name, way, lines, valueAfterMinor: valueAfter === undefined ? null : minor(valueAfter), successChance, comebackMinor: minor(comeback ?? 0), hoursOk, hoursFail, ruledOut: null, ...rest }, { name })
+  return at(h, who, 'option', null, { name, way, lines, valueAfterMinor: valueAfter === undefined ? null : minor(valueAfter), successChance, comebackMinor: minor(comeback ?? 0), hoursOk, hoursFail, daysDown: 0, ruledOut: null, ...rest }, { name })
 }
 
 /** the owner agrees to an option, by its name; its figures are filled in when the shop is seeded */

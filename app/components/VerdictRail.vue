@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { moneyText } from '#core/estimate/money'
 import { basisWords } from '#core/job/basis'
 import type { NextLook } from '#core/job/nextLooks'
 import { HOW_GOT } from '#core/job/vocabulary'
@@ -18,19 +19,27 @@ const how = computed(() => new Map(sheet.inForce.value.flatMap(e => e.how ? [[e.
 const basis = computed(() => a.value ? basisWords(a.value.basis) : '')
 const likely = computed(() => sheet.diagnosis.value?.likely.slice(0, 3).filter(l => l.p >= 0.08) ?? [])
 
+const verdict = computed(() => a.value?.decision.verdict)
 interface Move { id: string, title: string, minutes: number, why: string, caution: string | null, check: Check | null, outcomes: Outcome[], waits: string | null, start(): void }
 /** Danger and duty first; after that, what tells most in a minute. */
 const DUTY: NextLook['id'][] = ['plug_out', 'fuel', 'lock', 'oil', 'smell', 'mix', 'lash', 'retest', 'evidence']
 const ofLook = (look: NextLook): Move => ({ id: look.id, title: look.title, minutes: look.minutes, why: look.why, caution: null, check: null, outcomes: [], waits: null, start: () => start(look) })
 const ofCheck = (s: Suggestion): Move => ({ id: s.check.id, title: s.check.name, minutes: s.check.minutes, why: s.check.how, caution: s.check.caution ?? null, check: s.check, outcomes: s.outcomes.filter(o => o.p > 0.03).sort((x, y) => y.p - x.p).slice(0, 4), waits: s.waits, start: () => sheet.startCheck(s.check) })
 const COVERED: Partial<Record<NextLook['id'], string[]>> = { oil: ['oil_level', 'oil_smell', 'oil_look'], smell: ['oil_smell'], mix: ['can'], lash: ['lash'], plug_out: ['plug_out_turn'], lock: ['drive_off', 'brake_off', 'starter_off', 'starter'] }
+/** one fact that is worth more than its look: before anything is agreed it comes first */
+const factFirst = computed((): Move[] => {
+  const look = a.value?.approved ? undefined : verdict.value?.looks.find(l => l.pays)
+  if (!look) return []
+  const cash = (x: number): string => moneyText(x, sheet.policy.value.currency)
+  return [{ id: `fact:${look.lineId}`, title: `${look.about === 'need' ? 'Look' : 'Ask the price'}: ${look.text}`, minutes: look.minutes, why: `The choice may hang on it: knowing it saves ${cash(look.worth)} on average, finding out costs ${cash(look.cost)}.`, caution: null, check: null, outcomes: [], waits: null, start: () => sheet.open(look.about === 'need' ? 'measure' : 'decide', look.about === 'need' ? 'measure' : 'option') }]
+})
 const moves = computed((): Move[] => {
-  if (!a.value?.next.length) return []
+  if (!a.value?.next.length) return factFirst.value
   const duty = a.value.next.filter(n => DUTY.includes(n.id))
   const covered = new Set(duty.flatMap(n => COVERED[n.id] ?? []))
   const checks = (sheet.diagnosis.value?.next ?? []).filter(s => !covered.has(s.check.id))
   const rest = a.value.next.filter(n => n.id === 'value' || n.id === 'option')
-  return [...duty.map(ofLook), ...checks.filter(s => !s.waits).slice(0, 4).map(ofCheck), ...rest.map(ofLook), ...checks.filter(s => s.waits).slice(0, 1).map(ofCheck)]
+  return [...duty.map(ofLook), ...factFirst.value, ...checks.filter(s => !s.waits).slice(0, 4).map(ofCheck), ...rest.map(ofLook), ...checks.filter(s => s.waits).slice(0, 1).map(ofCheck)]
 })
 const lead = computed(() => moves.value.find(m => !m.waits))
 const then = computed(() => moves.value.filter(m => m !== lead.value).slice(0, 5))
@@ -49,7 +58,6 @@ async function skip(check: Check): Promise<void> {
     skipReason.value = ''
   }
 }
-const verdict = computed(() => a.value?.decision.verdict)
 const approved = computed(() => a.value?.approved?.body.frozen)
 </script>
 
@@ -92,7 +100,7 @@ const approved = computed(() => a.value?.approved?.body.frozen)
         <MoneyScale :decision="a.decision" :currency="sheet.policy.value.currency" @pick="sheet.open('decide')" />
         <p v-if="verdict.flipWords[0]" class="flip"><b>Flips.</b> {{ verdict.flipWords[0] }}</p>
       </section>
-      <section v-else-if="a.next.length === 0 && !a.closed"><p class="why">Enter the ways to go under Decide, and this shows where it leans.</p></section>
+      <section v-else-if="a.next.length === 0 && !verdict && !a.closed"><p class="why">Enter the ways to go under Decide, and this shows where it leans.</p></section>
     </template>
   </aside>
 </template>

@@ -2,6 +2,7 @@ import type { Remote } from 'comlink'
 import { wrap } from 'comlink'
 import type { Assessment } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
+import type { SimResult } from '#core/estimate/simulate'
 import type { Entry } from '#core/job/entries'
 import type { JobFile } from '#core/job/jobFile'
 import type { AssessApi } from '~/workers/assess.worker'
@@ -13,6 +14,9 @@ function worker(): Remote<AssessApi> {
 }
 
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+/** The ways of a job in ten thousand draws, in the worker. */
+export const drawWays = (file: JobFile): Promise<SimResult[]> => worker().draw(plain(file), [])
 
 /** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. */
 export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { assessment: Ref<Assessment | null>, diagnosis: Ref<JobDiagnosis | null> } {

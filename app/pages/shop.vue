@@ -5,8 +5,8 @@ import type { UseClass } from '#core/job/vocabulary'
 import type { Person } from '#shared/types/records'
 
 const shop = useShopStore()
-interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'standHours'> { stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
-const start = ({ standHours, ...p }: ShopPolicy): Draft => ({ ...p, stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
+interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'standHours' | 'warnPct' | 'priceDays' | 'minChargeMinor' | 'roundToMinor'> { warn: string, priceAge: string, least: string, step: string, stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
+const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({ ...p, warn: String(warnPct), priceAge: String(priceDays), least: moneyField(minChargeMinor, p.currency), step: moneyField(roundToMinor, p.currency), stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
 const draft = ref<Draft>(start(shop.policy))
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -14,10 +14,10 @@ const saved = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 watch(draft, () => { saved.value = false }, { deep: true })
 async function save(): Promise<void> {
-  const { rate, tax, altitude, share, stand, ...rest } = draft.value
+  const { rate, tax, altitude, share, stand, warn, priceAge, least, step, ...rest } = draft.value
   const number = (typed: string): number => typedFigure(typed) as number
   const known = /^[A-Z]{3}$/.test(rest.currency)
-  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
+  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least), roundToMinor: known ? safeMoney(step, rest.currency) : figure(step), warnPct: number(warn), priceDays: number(priceAge), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
   const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
   message.value = outcome.ok ? '' : outcome.message
   faults.value = outcome.ok ? [] : outcome.faults
@@ -84,6 +84,8 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
         <div class="grid4 gap">
           <PlainField v-model="draft.currency" label="Currency" maxlength="3" :fault="fault('currency')" /><PlainField v-model="draft.rate" label="Labour, an hour" :suffix="draft.currency" inputmode="decimal" :fault="fault('labourRateMinor')" />
           <PlainField v-model="draft.tax" label="Tax on the work" suffix="%" inputmode="decimal" :fault="fault('taxPct')" /><PlainField v-model="draft.altitude" label="Height above the sea" suffix="m" inputmode="numeric" hint="Compression is compared at sea level." :fault="fault('altitudeM')" />
+          <PlainField v-model="draft.least" label="Least charge" :suffix="draft.currency" inputmode="decimal" :fault="fault('minChargeMinor')" /><PlainField v-model="draft.step" label="Quotes rounded up to" :suffix="draft.currency" inputmode="decimal" :fault="fault('roundToMinor')" />
+          <PlainField v-model="draft.priceAge" label="A price is stale after" suffix="days" inputmode="numeric" :fault="fault('priceDays')" /><PlainField v-model="draft.warn" label="Warn at this share of the cap" suffix="%" inputmode="numeric" hint="Past it the owner is called first." :fault="fault('warnPct')" />
         </div>
       </section>
       <section class="block"><h2>Units shown first</h2>

@@ -2,7 +2,7 @@ import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/ent
 import type { EngineFacts } from '#core/job/jobFile'
 import type { HowGot } from '#core/job/vocabulary'
 import {
-  EARLIER_HANDS, EVENTS, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES, VALVE_NAMES,
+  CALL_RESULTS, EARLIER_HANDS, EVENTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES, VALVE_NAMES,
 } from '#core/job/vocabulary'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
@@ -11,6 +11,7 @@ export type FieldPlan = { key: string, label: string, hint?: string, when?: (dra
   | { type: 'many', options: Partial<Record<string, string>> }
   | { type: 'text' | 'area' | 'lines' }
   | { type: 'figure', suffix?: string }
+  | { type: 'money' }
   | { type: 'quantity', units: string[], kind: string }
   | { type: 'leaks' }
   | { type: 'cause' }
@@ -228,6 +229,25 @@ export const FINDING_PLANS = {
       { type: 'text', key: 'explained', label: 'Explanation', hint: 'Empty: stays open.' },
     ],
   },
+  rest_check: {
+    kind: 'rest_check', log: 'Log the rest of the machine', how: 'by_eye', counts: true,
+    intro: 'A good engine in a bad frame is money lost. Two minutes round the machine before an engine is priced.',
+    fields: [...Object.entries(REST_ITEMS).map(([key, label]): FieldPlan => ({ type: 'chips', key, label, options: REST_STATES, start: 'not_looked', needed: true })), note],
+    normal: { word: 'All of it good', draft: Object.fromEntries(Object.keys(REST_ITEMS).map(k => [k, 'good'])) },
+  },
+  fit_check: {
+    kind: 'fit_check', log: 'Log the fit', how: 'measured', counts: true,
+    intro: 'Another engine held against this frame, before it is ordered.',
+    fields: [{ type: 'text', key: 'engine', label: 'Which engine' }, ...Object.entries(FIT_ITEMS).map(([key, label]): FieldPlan => ({ type: 'chips', key, label, options: FIT_STATES, start: 'not_checked', needed: true })), note],
+  },
+  owner_call: {
+    kind: 'owner_call', log: 'Log the call', how: null, counts: false,
+    fields: [
+      { type: 'chips', key: 'result', label: 'The owner', options: CALL_RESULTS },
+      { type: 'text', key: 'answer', label: 'Said', when: d => d.result === 'answered' },
+      { type: 'money', key: 'capMinor', label: 'New cap', hint: 'Empty: the cap stays.', when: d => d.result === 'answered' },
+    ],
+  },
   refused: {
     kind: 'refused', log: 'Log the refusal', how: null, counts: false,
     fields: [
@@ -262,6 +282,7 @@ export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryK
 function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
   switch (f.type) {
     case 'figure': return typedFigure(value as string)
+    case 'money': return moneyTyped(value as string, useShopStore().policy.currency)
     case 'quantity': {
       const { text, unit } = value as QuantityDraft
       return text.trim() ? { value: typedFigure(text), unit } : null
@@ -279,6 +300,7 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
   return Object.fromEntries(plan.fields.map((f): [string, FieldsDraft[string]] => {
     const value = of[f.key]
     if (f.type === 'figure') return [f.key, figureText(value as number | null)]
+    if (f.type === 'money') return [f.key, moneyField(value as number | null, useShopStore().policy.currency)]
     if (f.type === 'quantity') return [f.key, value ? { text: String((value as Quantity).value), unit: (value as Quantity).unit } : { text: '', unit: rememberedUnit(f.kind, f.units) }]
     if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
     if (f.type === 'text' || f.type === 'cause' || f.type === 'area') return [f.key, (value as string | null) ?? '']

@@ -4,8 +4,13 @@ import { assess } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { TreeNode } from '#core/diagnosis/tree'
 import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
+import { termsNow } from '#core/estimate/spend'
+import type { SimOption, SimResult } from '#core/estimate/simulate'
+import { simulate } from '#core/estimate/simulate'
 import type { Entry } from '#core/job/entries'
+import { entriesInForce, ofKind } from '#core/job/entries'
 import type { JobFile } from '#core/job/jobFile'
+import { workPolicy } from '#core/verdict/judgeOptions'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 
 /** The log together with what is being typed, where that is complete enough to be judged. */
@@ -13,7 +18,19 @@ function withTyped(file: JobFile, typed: Entry[]): JobFile {
   return { ...file, entries: [...file.entries, ...typed.filter(entry => BODY_SCHEMAS[entry.kind].safeParse(entry.body).success)] }
 }
 
+/** The ways of a job drawn against each other; always the same draws for the same lines. */
+function draw(file: JobFile, typed: Entry[]): SimResult[] {
+  const { decision } = assess(withTyped(file, typed))
+  const terms = termsNow(entriesInForce(file.entries))
+  const bodies = new Map(ofKind(entriesInForce(withTyped(file, typed).entries), 'option').map(e => [e.id, e.body]))
+  const live = decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
+  const asIs: SimOption = { id: decision.fallback.id, lines: [], mends: { valueAfter: decision.fallback.value, salvage: decision.fallback.value, comeback: 0, success: 1, downtime: 0 } }
+  const ways = live.map((o): SimOption => ({ id: o.entryId, lines: bodies.get(o.entryId)?.lines ?? [], mends: o.mends ? { valueAfter: o.valueAfter ?? 0, salvage: decision.fallback.value, comeback: o.comeback, success: o.successChance, downtime: o.downtime } : null }))
+  return simulate(ways.some(w => w.id === asIs.id) ? ways : [...ways, asIs], workPolicy(terms, file.policy))
+}
+
 const api = {
+  draw,
   assess: (file: JobFile, typed: Entry[]): Assessment => assess(withTyped(file, typed)),
   tree: (file: JobFile): TreeNode => treeOfJob(file),
   diagnose: (file: JobFile, typed: Entry[]): JobDiagnosis => diagnoseJob(withTyped(file, typed)),

@@ -7,10 +7,12 @@ import { MEASURE_PLANS, TOOLS } from '../measure/items'
 import { DISPOSITIONS, OIL_STATES, PART_PLANS } from '../teardown/parts'
 import type { StandState } from '../oil/fuelPath'
 import { CURES, judgeStand, standHours } from '../oil/fuelPath'
+import { minutesOf } from '../estimate/spend'
+import { FIT_KEYS, REST_KEYS } from './judgeRest'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, CALL_RESULTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -109,6 +111,20 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const hours = entry.body.hoursSinceOil === null ? 'hours on the oil not known' : `${entry.body.hoursSinceOil} h on the oil`
       return { title: 'Debris', text: withNote(`${DEBRIS_PLACES[entry.body.place]}: ${items.join('; ') || 'nothing found'}; ${hours}`, entry.body.note) }
     }
+    case 'rest_check': {
+      const { body } = entry
+      return { title: 'Rest of the machine', text: withNote(REST_KEYS.map(k => `${REST_ITEMS[k].toLowerCase()} ${REST_STATES[body[k]].toLowerCase()}`).join(', '), body.note) }
+    }
+    case 'fit_check': {
+      const { body } = entry
+      return { title: `Fit, ${body.engine}`, text: withNote(FIT_KEYS.map(k => `${FIT_ITEMS[k].toLowerCase()}: ${FIT_STATES[body[k]].toLowerCase()}`).join(', '), body.note) }
+    }
+    case 'spend': {
+      const { what, startedAt, endedAt, minutes, costMinor } = entry.body
+      const time = startedAt && !endedAt && minutes === null ? 'clock running' : minutes !== null || startedAt ? `${Math.round(minutesOf(entry.body))} min` : ''
+      return { title: 'Put in', text: [what, time, costMinor !== null && cash(costMinor)].filter(Boolean).join(', ') }
+    }
+    case 'owner_call': return { title: 'Call to the owner', text: [CALL_RESULTS[entry.body.result].toLowerCase(), entry.body.answer, entry.body.capMinor !== null && `cap now ${cash(entry.body.capMinor)}`].filter(Boolean).join(': ') }
     case 'option': return { title: WAYS[entry.body.way], text: `${entry.body.name}, ${entry.body.lines.length} line${entry.body.lines.length === 1 ? '' : 's'}${entry.body.ruledOut ? `; ruled out: ${entry.body.ruledOut}` : ''}` }
     case 'approval': {
       const { frozen, agreedBy, how, conditions } = entry.body

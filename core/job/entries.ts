@@ -4,7 +4,7 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BORE_WHEN, CALL_RESULTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -115,6 +115,12 @@ export interface TermsBody {
   asIsValueMinor: number | null
   capMinor: number | null
   deadline: string | null
+  /** what a day without it costs a working machine's owner */
+  dayLossMinor: number | null
+  /** the shop's own machine, bought for this; null for a customer's */
+  boughtMinor: number | null
+  /** own time costs nothing, on the shop's own machine */
+  ownTimeFree: boolean
 }
 
 export type OilReading =
@@ -189,7 +195,21 @@ export interface EstimateLine {
   priceKind: KeyOf<typeof PRICE_KINDS> | null
   /** this line cures the first cause, not only what it did */
   cures: boolean
+  /** who the price is from */
+  source: string | null
+  /** day of the price, ISO date */
+  pricedOn: string | null
+  /** minutes to find out whether it is needed, where that is not sure */
+  lookMin: number | null
 }
+/** The rest of the machine, place by place. */
+export type RestCheckBody = Record<KeyOf<typeof REST_ITEMS>, KeyOf<typeof REST_STATES>> & { note: string | null }
+/** Another engine held against this frame. */
+export type FitCheckBody = Record<KeyOf<typeof FIT_ITEMS>, KeyOf<typeof FIT_STATES>> & { engine: string, note: string | null }
+/** Time and money put into a job; a clock that still runs has no end yet. */
+export interface SpendBody { what: string, startedAt: string | null, endedAt: string | null, minutes: number | null, costMinor: number | null }
+/** A call to the owner about money, whether or not anybody answered. */
+export interface OwnerCallBody { result: KeyOf<typeof CALL_RESULTS>, answer: string | null, capMinor: number | null }
 export interface OptionBody {
   name: string
   way: Way
@@ -199,6 +219,8 @@ export interface OptionBody {
   comebackMinor: number
   hoursOk: number
   hoursFail: number
+  /** days that the machine stands; what a day costs its owner is in the terms */
+  daysDown: number
   ruledOut: string | null
 }
 /** What the owner agreed to, as it stood on the screen at that moment; money in major units. */
@@ -267,6 +289,10 @@ export interface BodyOf {
   leak_down: LeakDownBody
   crankcase: CrankcaseBody
   debris: DebrisBody
+  rest_check: RestCheckBody
+  fit_check: FitCheckBody
+  spend: SpendBody
+  owner_call: OwnerCallBody
   option: OptionBody
   approval: ApprovalBody
   waiting: WaitingBody
@@ -293,7 +319,7 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak', 'pump_rig']
+export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak', 'pump_rig', 'rest_check', 'fit_check']
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it

@@ -56,6 +56,13 @@ export interface ShopPolicy {
   standHours: number
   /** labour lines run low or high together */
   labourTogether: boolean
+  /** share of the owner's cap at which the bench is warned, % */
+  warnPct: number
+  /** days after which a price is stale */
+  priceDays: number
+  /** least that a job is charged, and the step that a quote is rounded to; smallest money unit */
+  minChargeMinor: number
+  roundToMinor: number
 }
 
 /** Everything that a judgement is made from. */
@@ -91,4 +98,8 @@ export const DEFAULT_POLICY: ShopPolicy = {
   surplusRule: 'surplus_only',
   standHours: 12,
   labourTogether: false,
+  warnPct: 90,
+  priceDays: 30,
+  minChargeMinor: 0,
+  roundToMinor: 1,
 }

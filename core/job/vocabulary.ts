@@ -120,10 +120,25 @@ export const MATERIAL_WORDS = {
 } as const
 export const AMOUNT_WORDS = { none: 'None', trace: 'A few specks', some: 'A thin film', much: 'Magnet or pleat full', mass: 'A lump' } as const
 
-export const WAYS = { adjust: 'Clean and adjust', repair: 'Repair', rebuild: 'Rebuild', new_engine: 'New engine', part_out: 'Part out', scrap: 'Scrap' } as const
+export const WAYS = { adjust: 'Clean and adjust', repair: 'Repair', rings: 'Rings only', rebore: 'Rebore', rebuild: 'Rebuild', donor: 'Donor build', exchange: 'Exchange engine', new_engine: 'New engine', wait: 'Leave and watch', part_out: 'Part out', scrap: 'Scrap' } as const
 export type Way = keyof typeof WAYS
 /** Ways that mend the machine; the others only bring money for it. */
-export const MENDING: readonly Way[] = ['adjust', 'repair', 'rebuild', 'new_engine']
+export const MENDING: readonly Way[] = ['adjust', 'repair', 'rings', 'rebore', 'rebuild', 'donor', 'exchange', 'new_engine', 'wait']
+/** Ways that put new parts or another engine where the old one died: held back until its cause is cured. */
+export const RENEWING: readonly Way[] = ['rings', 'rebore', 'rebuild', 'donor', 'exchange', 'new_engine']
+/** Ways that put another engine into the old frame. */
+export const REPOWERING: readonly Way[] = ['exchange', 'new_engine']
+
+/** The rest of the machine: a good engine in a bad frame is money lost. */
+export const REST_ITEMS = { frame: 'Frame and deck', gearbox: 'Gearbox', drive: 'Drive and belts', wheels: 'Wheels and axles', controls: 'Controls and adjusters', brakes: 'Brakes and guards', electrics: 'Electrics', tank: 'Tank and tin' } as const
+export const REST_STATES = { good: 'Good', worn: 'Worn', bad: 'Bad', not_looked: 'Not looked at' } as const
+/** Without these a machine is not worth an engine. */
+export const REST_CARRIERS: readonly (keyof typeof REST_ITEMS)[] = ['frame', 'gearbox', 'drive']
+/** Whether another engine goes in. */
+export const FIT_ITEMS = { shaft: 'Shaft diameter', length: 'Shaft length', key: 'Keyway', bolts: 'Bolt pattern', rotation: 'Turns the same way', tank: 'Tank and lines', brake: 'Brake and controls', exhaust: 'Exhaust', wiring: 'Wiring' } as const
+export const FIT_STATES = { fits: 'Fits', adapt: 'With an adapter', no: 'Doesn\'t fit', not_checked: 'Not checked' } as const
+/** How a call to the owner ended. */
+export const CALL_RESULTS = { answered: 'Answered', no_answer: 'No answer' } as const
 
 export const LINE_TYPES = { part: 'Part', labour: 'Labour', outwork: 'Outwork', risk: 'Risk, hours', charge: 'Charge', sale: 'Sells for' } as const
 export type LineType = keyof typeof LINE_TYPES

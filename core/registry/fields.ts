@@ -27,6 +27,20 @@ function rangeWords(range: NumberRange): string {
   return whole + [low, high].filter(Boolean).join(' and ')
 }
 
+/** A day as YYYY-MM-DD. */
+export function date(): Field {
+  return {
+    optional: false,
+    fallback: undefined,
+    parse(value, path, issues) {
+      const read = typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? new Date(`${value}T00:00:00Z`) : null
+      if (!read || Number.isNaN(read.getTime()) || read.toISOString().slice(0, 10) !== value) issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a date such as 2030-05-01, not ${show(value)}.` })
+      return value
+    },
+    schema: () => ({ type: 'string', format: 'date' }),
+  }
+}
+
 /** A finite number inside a range. `above` and `below` are open ends, `min` and `max` closed ones. */
 export function num(range: NumberRange = {}): Field {
   return {

@@ -131,7 +131,7 @@ function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[
   const at = (x: number): OptionJudgement => {
     const q = v.about === 'success' ? x : option.successChance
     const mean = v.meanAt0 + v.slope * x
-    const spent = mean + (1 - q) * option.comeback
+    const spent = mean + option.downtime + (1 - q) * option.comeback
     const expHours = q * option.hoursOk + (1 - q) * option.hoursFail
     const net = q * value + (1 - q) * fallback.value - spent
     const allowed = option.ruledOut === null && (v.capBreak === null ? option.allowed : x <= v.capBreak + TIE)

@@ -33,12 +33,21 @@ export interface OptionJudgement extends OptionOutcome {
   /** cost as a share of the running value, %; null when that value is not known */
   sharePct: number | null
   withinShare: boolean
+  /** it was ruled out by what was found or measured, not by hand */
+  byFinding: boolean
+  /** what it costs its owner to stand */
+  downtime: number
+  /** sale less what it was bought for less the work, on the shop's own machine */
+  margin: number | null
 }
 
 export interface Money { running: number | null, asIs: number, cap: number | null, shareLimitPct: number }
 export interface Fallback { id: string, name: string, way: Way | 'as_is', value: number }
 
 export const AS_IS = 'as_is'
+
+/** On the shop's own machine its own time may cost nothing. */
+export const workPolicy = (terms: TermsBody | undefined, policy: ShopPolicy): ShopPolicy => terms?.ownTimeFree ? { ...policy, labourRateMinor: 0 } : policy
 
 export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy): Money {
   const major = (minor: number | null | undefined): number | null => minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
@@ -51,8 +60,11 @@ export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy): Money
 }
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
-export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, policy: ShopPolicy): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (way: Way) => string | null = () => null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+  const policy = workPolicy(terms, given)
   const money = moneyOf(terms, policy)
+  const dayLoss = toMajor(terms?.dayLossMinor ?? 0, policy.currency)
+  const bought = terms?.boughtMinor === null || terms?.boughtMinor === undefined ? null : toMajor(terms.boughtMinor, policy.currency)
   const costed = entries.map(({ id, body }) => {
     const cost = optionCost(body.lines, policy)
     const brings = body.lines.filter(l => l.type === 'sale').reduce((sum, line) => {
@@ -61,9 +73,12 @@ export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | un
     }, 0)
     const mends = MENDING.includes(body.way)
     return {
-      entryId: id, body, mends, brings, cost,
+      entryId: id, mends, brings, cost,
+      body: { ...body, ruledOut: body.ruledOut ?? ruledOut(body.way) },
+      byFinding: body.ruledOut === null && ruledOut(body.way) !== null,
+      downtime: body.daysDown * dayLoss,
       name: body.name,
-      valueAfter: mends ? (body.valueAfterMinor === null ? money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
+      valueAfter: mends ? (body.valueAfterMinor === null ? body.way === 'wait' ? money.asIs : money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
       comeback: toMajor(body.comebackMinor, policy.currency),
     }
   })
@@ -74,7 +89,7 @@ export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | un
   const options = costed.map((o): OptionJudgement => {
     const figures = { mean: o.cost.mean, sd: Math.sqrt(o.cost.variance), p10: o.cost.quantile(0.1), p50: o.cost.quantile(0.5), p90: o.cost.quantile(0.9) }
     const outcome = o.mends
-      ? decideOne(o.name, figures, o.valueAfter ?? 0, o.body.successChance, o.comeback, o.body.hoursOk, o.body.hoursFail, fallback.value, money.cap)
+      ? decideOne(o.name, figures, o.downtime, o.valueAfter ?? 0, o.body.successChance, o.comeback, o.body.hoursOk, o.body.hoursFail, fallback.value, money.cap)
       : { name: o.name, net: o.brings - figures.mean, gain: o.brings - figures.mean - fallback.value, expHours: 0, costPerH: null, allowed: true }
     const sharePct = o.mends && money.running ? 100 * figures.mean / money.running : null
     return {
@@ -94,13 +109,16 @@ export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | un
       pWithinCap: money.cap === null ? null : Math.min(1, o.cost.cdf(money.cap)),
       sharePct,
       withinShare: sharePct === null || sharePct <= money.shareLimitPct + TIE,
+      byFinding: o.byFinding,
+      downtime: o.downtime,
+      margin: bought === null ? null : (o.mends ? o.valueAfter ?? 0 : o.brings) - bought - figures.mean,
     }
   })
   return { options, fallback, money }
 }
 
-function decideOne(name: string, figures: { mean: number, p90: number }, valueAfter: number, pSuccess: number, comebackCost: number, hoursOk: number, hoursFail: number, salvageValue: number, cap: number | null): OptionOutcome {
-  const { options: [outcome] } = decide({ options: [{ name, meanCost: figures.mean, p90: figures.p90, valueAfter, pSuccess, comebackCost, hoursOk, hoursFail }], salvageValue, cap, goal: 'sell' })
+function decideOne(name: string, figures: { mean: number, p90: number }, downtime: number, valueAfter: number, pSuccess: number, comebackCost: number, hoursOk: number, hoursFail: number, salvageValue: number, cap: number | null): OptionOutcome {
+  const { options: [outcome] } = decide({ options: [{ name, meanCost: figures.mean + downtime, p90: figures.p90, valueAfter, pSuccess, comebackCost, hoursOk, hoursFail }], salvageValue, cap, goal: 'sell' })
   if (!outcome) throw new RangeError('decide gave no outcome for its one option')
   return outcome
 }

@@ -1,4 +1,4 @@
-import { moneyText } from '../estimate/money'
+import { moneyText, toMajor } from '../estimate/money'
 import type { EntryOf, TermsBody } from '../job/entries'
 import type { LeadRule, ShopPolicy } from '../job/jobFile'
 import type { Way } from '../job/vocabulary'
@@ -6,7 +6,9 @@ import { USE_CLASSES } from '../job/vocabulary'
 import type { FlipPoint } from './flipPoints'
 import { flipPoints, leadingOption } from './flipPoints'
 import type { Fallback, Money, OptionJudgement } from './judgeOptions'
-import { AS_IS, judgeOptions } from './judgeOptions'
+import { AS_IS, judgeOptions, workPolicy } from './judgeOptions'
+import type { LookFirst } from './lookFirst'
+import { looksFirst } from './lookFirst'
 
 export type Outcome = 'repair' | 'rebuild' | 'replace' | 'part_out' | 'scrap' | 'leave'
 export const OUTCOME_WORDS: Record<Outcome, string> = { repair: 'Repair', rebuild: 'Rebuild', replace: 'New engine', part_out: 'Part out', scrap: 'Scrap', leave: 'Leave it' }
@@ -24,6 +26,8 @@ export interface Verdict {
   flips: FlipPoint[]
   flipWords: string[]
   rule: LeadRule
+  /** facts worth finding out first, the best gain first */
+  looks: LookFirst[]
 }
 
 export interface DecisionView { options: OptionJudgement[], fallback: Fallback, money: Money, verdict: Verdict | null }
@@ -34,11 +38,15 @@ export const RULE_WORDS: Record<LeadRule, string> = {
   share_of_value: 'the share of its value that mending may cost',
 }
 
-const OUTCOME_OF: Record<Way | 'as_is', Outcome> = { adjust: 'repair', repair: 'repair', rebuild: 'rebuild', new_engine: 'replace', part_out: 'part_out', scrap: 'scrap', as_is: 'leave' }
+const OUTCOME_OF: Record<Way | 'as_is', Outcome> = { adjust: 'repair', repair: 'repair', rings: 'rebuild', rebore: 'rebuild', rebuild: 'rebuild', donor: 'rebuild', exchange: 'replace', new_engine: 'replace', wait: 'leave', part_out: 'part_out', scrap: 'scrap', as_is: 'leave' }
+
+/** What findings say of a way: why it can't be gone, and what was not looked at. */
+export interface Found { ruledOut?: (way: Way) => string | null, unlooked?: (way: Way) => string[] }
 
 /** All ways to go compared; the verdict is null until at least one option can be rated. */
-export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, policy: ShopPolicy): DecisionView {
-  const { options, fallback, money } = judgeOptions(entries, terms, policy)
+export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, { ruledOut = () => null, unlooked = () => [] }: Found = {}): DecisionView {
+  const policy = workPolicy(terms, given)
+  const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut)
   const rateable = options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
   if (!rateable.length) return { options, fallback, money, verdict: null }
   const best = leadingOption(options, fallback, policy.leadRule)
@@ -53,7 +61,8 @@ export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | u
       headline: best?.name ?? fallback.name,
       reasons: reasonsOf(view),
       disagreements: disagreementsOf(view),
-      doubts: doubtsOf(view, entries),
+      doubts: [...best ? unlooked(best.way) : [], ...doubtsOf(view, entries)],
+      looks: looksFirst(entries, options, fallback, policy),
       flips,
       flipWords: flips.slice(0, 4).map(f => flipText(f, policy)),
       rule: policy.leadRule,
@@ -76,6 +85,8 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
     if (policy.leadRule === 'cost_per_hour' && best.costPerH !== null) reasons.push(`Cheapest for each hour it will run: ${moneyText(best.costPerH, policy.currency, true)}.`)
     if (ahead >= 0) reasons.push(`It leaves ${cash(ahead)} more than the next best, ${quoted(rival.name)}.`)
     if (best.sharePct !== null) reasons.push(`That is ${Math.round(best.sharePct)} % of its value running; this shop's limit for ${USE_CLASSES[terms?.useClass ?? 'private']} use is ${money.shareLimitPct} %.`)
+    if (best.downtime > 0) reasons.push(`It stands so long that its owner loses ${cash(best.downtime)} more.`)
+    if (best.margin !== null) reasons.push(`Bought for ${cash(toMajor(terms?.boughtMinor ?? 0, policy.currency))}; sold afterwards it leaves a margin of ${cash(best.margin)}${terms?.ownTimeFree ? ', own time free' : ''}.`)
     if (money.cap !== null) reasons.push(`Within the owner's cap of ${cash(money.cap)} with ${Math.round(100 * (best.pWithinCap ?? 0))} % certainty.`)
   }
   else {

@@ -5,6 +5,7 @@ import { entriesInForce, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
 import { needsSafe, safeRefusal } from '#core/job/makeSafe'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
+import { RENEWING } from '#core/job/vocabulary'
 import type { Way } from '#core/job/vocabulary'
 import type { Stop } from '#core/judgement'
 import { condemned } from '#core/teardown/judgePart'
@@ -114,6 +115,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
       checkLash(db, jobId, e)
       checkValveLeak(db, jobId, e)
       checkSignature(db, jobId, e)
+      checkSpend(db, jobId, e)
     })
     if (result === 'stored') {
       keepMeter(db, job.machineId, entry)
@@ -164,6 +166,15 @@ function checkSignature(db: Database, jobId: string, entry: Entry): void {
   if (!stop.canSign) throw new Refusal(409, `“${stop.title}” can't be signed off. It ends only so: ${stop.clearedBy}`)
 }
 
+/** Past the owner's cap no clock is started before the owner has answered; what was spent is always written down. */
+function checkSpend(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'spend' || entry.body.endedAt !== null || entry.body.minutes !== null || entry.body.startedAt === null) return
+  const { spend, stops } = assess(jobFile(db, jobId))
+  if (spend.running && spend.running.id !== entry.supersedes) throw new Refusal(409, `A clock runs already: ${spend.running.body.what}. Stop it first.`)
+  const stop = stops.find(s => s.id === 'spend')
+  if (stop && spend.state === 'over_cap') throw new Refusal(409, `${stop.title}: ${stop.reason} ${stop.clearedBy}`)
+}
+
 /** A picture is on disk before an entry shows it. */
 function checkPhoto(db: Database, jobId: string, entry: Entry): void {
   if (entry.kind === 'photo' && knownPhoto(db, entry.body.photoId)?.jobId !== jobId) throw new Refusal(422, 'The picture itself has not arrived: send it again.', [{ field: 'body.photoId', message: 'Send the picture first.' }])
@@ -176,7 +187,7 @@ function keepMeter(db: Database, machineId: string, entry: Entry): void {
 
 /** New parts are not agreed for an engine that would kill them again. */
 function checkCause(file: JobFile, stops: Stop[], { way, entryId }: { way: Way, entryId: string }): void {
-  if (way !== 'rebuild' && way !== 'new_engine') return
+  if (!RENEWING.includes(way)) return
   const stop = stops.find(s => s.id === 'cause')
   const cures = file.entries.some(e => e.id === entryId && e.kind === 'option' && e.body.lines.some(l => l.cures))
   const held = condemned(entriesInForce(file.entries)).length > 0 && !cures

@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BORE_WHEN, CALL_RESULTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { BORE_SPAN } from '#core/measure/bore'
@@ -51,6 +51,9 @@ export const estimateLine = z.strictObject({
   chance: share('Chance'),
   priceKind: nullable(keyOf(PRICE_KINDS, 'Kind of price')),
   cures: z.boolean().nullish().transform(cures => cures ?? false),
+  source: optionalText('Who the price is from', 120),
+  pricedOn: nullable(z.iso.date({ error: 'Day of the price: give a date, for example 2026-11-25.' })),
+  lookMin: nullable(z.number({ error: 'Minutes of a look: type a figure.' }).min(1, 'A look takes at least a minute.').max(2400, 'A look of more than 40 hours is the work itself.')),
 }).superRefine((line, check) => {
   if (line.low > line.likely) check.addIssue({ code: 'custom', path: ['low'], message: 'Low must not be more than likely.' })
   if (line.high < line.likely) check.addIssue({ code: 'custom', path: ['high'], message: 'High must not be less than likely.' })
@@ -72,6 +75,7 @@ const option = z.strictObject({
   comebackMinor: moneyMinor('Cost if it comes back'),
   hoursOk: hoursField('Hours it will run'),
   hoursFail: hoursField('Hours if it fails'),
+  daysDown: z.number({ error: 'Days down: type a figure.' }).min(0, 'Days down can\'t be negative.').max(730, 'More than two years is too long.').nullish().transform(d => d ?? 0),
   ruledOut: optionalText('Why it is ruled out', 200),
 })
 
@@ -184,7 +188,21 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     asIsValueMinor: nullable(moneyMinor('Value as it is')),
     capMinor: nullable(moneyMinor('Spending cap')),
     deadline: nullable(z.iso.date({ error: 'Wanted by: give a date, for example 2026-12-24.' })),
-  }),
+    dayLossMinor: nullable(moneyMinor('A day without it')),
+    boughtMinor: nullable(moneyMinor('Bought for')),
+    ownTimeFree: z.boolean().nullish().transform(free => free ?? false),
+  }).refine(t => !t.ownTimeFree || t.boughtMinor !== null, { path: ['ownTimeFree'], message: 'Own time is free only on the shop\'s own machine: say what it was bought for.' }),
+  rest_check: z.strictObject({ ...Object.fromEntries(Object.entries(REST_ITEMS).map(([k, word]) => [k, keyOf(REST_STATES, word)])) as unknown as Record<keyof typeof REST_ITEMS, z.ZodType<keyof typeof REST_STATES>>, note: longText('Note') }),
+  fit_check: z.strictObject({ engine: shortText('Which engine', 120), ...Object.fromEntries(Object.entries(FIT_ITEMS).map(([k, word]) => [k, keyOf(FIT_STATES, word)])) as unknown as Record<keyof typeof FIT_ITEMS, z.ZodType<keyof typeof FIT_STATES>>, note: longText('Note') }),
+  spend: z.strictObject({
+    what: shortText('What was done', 200),
+    startedAt: nullable(z.iso.datetime({ offset: true, error: 'Start: give a date and time.' })), endedAt: nullable(z.iso.datetime({ offset: true, error: 'End: give a date and time.' })),
+    minutes: nullable(figureIn('Minutes', 0, 6000, 'min')), costMinor: nullable(moneyMinor('Spent')),
+  }).refine(s => s.startedAt !== null || s.minutes !== null || s.costMinor !== null, { path: ['minutes'], message: 'Type the minutes, or what was spent, or start the clock.' })
+    .refine(s => s.endedAt === null || (s.startedAt !== null && Date.parse(s.endedAt) >= Date.parse(s.startedAt)), { path: ['endedAt'], message: 'The clock must stop after it started.' }),
+  owner_call: z.strictObject({ result: keyOf(CALL_RESULTS, 'How the call ended'), answer: optionalText('What was said', 500), capMinor: nullable(moneyMinor('New cap')) })
+    .refine(c => c.result === 'answered' || c.capMinor === null, { path: ['capMinor'], message: 'Nobody answered: the cap stays.' })
+    .refine(c => c.result === 'no_answer' || c.answer !== null || c.capMinor !== null, { path: ['answer'], message: 'Write down what the owner said.' }),
   oil: z.strictObject({
     reading: z.discriminatedUnion('by', [
       z.strictObject({ by: z.literal('marks'), pct: z.number({ error: 'Oil level: drag the mark or type a figure.' }).min(TIP_PCT, `The stick ends at ${TIP_PCT} %: log it as dry.`).max(TOP_PCT, `More than ${TOP_PCT} % on the stick: drain it and give the volume.`) }),

@@ -148,6 +148,10 @@ export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
   surplusRule: z.enum(['surplus_only', 'change_all']),
   standHours: z.number({ error: 'Stand test: type hours.' }).min(1, 'A stand test takes at least 1 hour.').max(72, 'A stand test takes at most 72 hours.'),
   labourTogether: z.boolean(),
+  warnPct: z.number({ error: 'Warning: type a figure in per cent.' }).min(10, 'Warn at 10 % or later.').max(100, 'Warn at 100 % at the latest.'),
+  priceDays: z.number({ error: 'Age of a price: type days.' }).int('Age of a price: whole days.').min(1, 'A price holds for at least a day.').max(730, 'A price is stale after two years at the latest.'),
+  minChargeMinor: z.number({ error: 'Least charge: type an amount.' }).int('Least charge has too many decimals.').min(0, 'The least charge can\'t be negative.').max(1e8, 'The least charge is too large.'),
+  roundToMinor: z.number({ error: 'Rounding: type an amount.' }).int('Rounding has too many decimals.').min(1, 'Round to the smallest coin at the least.').max(1e6, 'That is too coarse to round to.'),
 })
 
 function isCurrency(code: string): boolean {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { moneyText } from '#core/estimate/money'
+import { charged } from '#core/estimate/spend'
+import type { SimResult } from '#core/estimate/simulate'
+import { moneyText, toMajor, toMinor } from '#core/estimate/money'
 import type { ApprovalBody } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
 import { AGREED_HOW, WAYS } from '#core/job/vocabulary'
@@ -38,6 +40,23 @@ function afterLog(): void {
   adding.value = null
 }
 
+/** what it is charged at: the shop's least charge and step */
+const charge = (x: number): number => toMajor(charged(toMinor(x, shop.policy.currency), shop.policy), shop.policy.currency)
+const look = computed(() => verdict.value?.looks[0])
+const nameOf = (id: string): string => decision.value?.options.find(o => o.entryId === id)?.name ?? ''
+
+/** ten thousand draws in the worker, drawn again when the logged lines change */
+const draws = shallowRef<SimResult[]>([])
+watch(() => [options.value.map(o => o.id).join(), sheet.inForce.value.length, shop.policy], () => { void drawWays(sheet.file.value).then((d) => { draws.value = d }) }, { immediate: true })
+const shares = computed(() => draws.value.map(d => ({ ...d, name: nameOf(d.id) || decision.value?.fallback.name || '' })).filter(d => d.bestShare > 0.005).sort((a, b) => b.bestShare - a.bestShare))
+
+const CHECKS = { rest_check: 'Rest of the machine', fit_check: 'Does another engine fit?' } as const
+const checking = ref<keyof typeof CHECKS | null>(null)
+watch(() => [sheet.form.value, sheet.correction.value] as const, ([form, entry]) => {
+  if (form === 'rest_check' || form === 'fit_check') checking.value = form
+  if (entry?.kind === 'rest_check' || entry?.kind === 'fit_check') checking.value = entry.kind
+}, { immediate: true })
+
 const dialog = ref(false)
 const agree = reactive({ agreedBy: '', how: 'in_person' as ApprovalBody['how'], conditions: '' })
 const message = ref('')
@@ -72,10 +91,17 @@ async function freeze(): Promise<void> {
           <ul v-if="verdict.flipWords.length"><li class="lab">What would change it</li><li v-for="f in verdict.flipWords" :key="f">{{ f }}</li></ul>
           <ul v-if="verdict.doubts.length"><li class="lab">Not certain</li><li v-for="d in verdict.doubts" :key="d">{{ d }}</li></ul>
         </div>
+        <div v-if="look || shares.length > 1" class="cols looks">
+          <LookFirst v-if="look" :look="look" :name="nameOf(look.optionId)" :currency="shop.policy.currency" />
+          <div v-if="shares.length > 1"><p><b>Best in so many of 10,000 draws</b></p><ul class="shares" aria-label="Best in so many of 10,000 draws"><li v-for="d in shares" :key="d.id"><span>{{ d.name }}</span><i aria-hidden="true"><b :style="{ width: `${100 * d.bestShare}%` }" /></i><span class="lab">{{ Math.round(100 * d.bestShare) }} %</span></li></ul><p class="note">Every line drawn inside its low and high, every chance thrown, lines that stand in several ways falling alike. The same lines always give the same draws.</p></div>
+        </div>
+        <Protectors v-if="base && judged?.mends && !adding" :option="base" :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)" />
       </section>
     </template>
     <p v-else class="note">Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances start with rules of thumb; every figure is yours to change.</p>
 
+    <div class="tabs" role="group" aria-label="Before an engine is chosen"><button v-for="(word, k) in CHECKS" :key="k" type="button" class="btn" :class="{ on: checking === k }" :aria-expanded="checking === k" @click="checking = checking === k ? null : k">{{ word }}</button></div>
+    <FindingForm v-if="checking" :key="checking" :name="checking" @logged="checking = null" />
     <div class="tabs" role="group" aria-label="Ways to go">
       <button v-for="o in options" :key="o.id" type="button" class="btn" :class="{ on: !adding && base?.id === o.id }" :aria-pressed="!adding && base?.id === o.id" @click="pick(o.id)">{{ o.body.name }}</button>
       <span class="add"><span class="lab">Add</span><button v-for="(word, way) in WAYS" :key="way" type="button" class="btn dash" :class="{ on: adding === way }" :aria-pressed="adding === way" @click="adding = way">{{ word }}</button></span>
@@ -86,13 +112,13 @@ async function freeze(): Promise<void> {
         <button type="button" class="btn" :disabled="touched || Boolean(base.body.ruledOut)" @click="askAgree">The owner agrees to this</button>
         <button type="button" class="link" @click="sheet.undo(base)">Take this way off</button>
         <span v-if="touched" class="lab">Log the change before it is agreed.</span>
-        <span v-else-if="judged" class="lab sum">on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} / {{ cash(judged.paper.high, true) }}</span>
+        <span v-else-if="judged" class="lab sum">on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} / {{ cash(judged.paper.high, true) }}; charged {{ cash(charge(judged.mean), true) }}</span>
       </template>
     </OptionEditor>
 
     <ElDialog v-model="dialog" title="What the owner agrees to" width="520px">
       <form class="dlg" @submit.prevent="freeze">
-        <p v-if="judged"><b>{{ judged.name }}</b>: likely {{ cash(judged.mean) }}, eight times in ten between {{ cash(judged.p10) }} and {{ cash(judged.p90) }}. These figures and lines are kept as they stand now.</p>
+        <p v-if="judged"><b>{{ judged.name }}</b>: likely {{ cash(judged.mean) }}, eight times in ten between {{ cash(judged.p10) }} and {{ cash(judged.p90) }}. Charged as a whole: {{ cash(charge(judged.mean), true) }}. These figures and lines are kept as they stand now.</p>
         <PlainField v-model="agree.agreedBy" label="Who agreed" />
         <ChipGroup v-model="agree.how" label="How" :options="AGREED_HOW" needed />
         <PlainField v-model="agree.conditions" label="Conditions" area hint="For example: call before passing the cap." />
@@ -116,5 +142,6 @@ async function freeze(): Promise<void> {
 .add { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; }
 .dlg { display: grid; gap: 12px; }
 .sum { margin-left: auto; }
+.looks { margin-top: 12px; border-top: 1px solid var(--rule); padding-top: 10px; } .shares li { display: grid; grid-template-columns: minmax(0, 1fr) 90px 44px; gap: 8px; align-items: center; } .shares i { height: 8px; background: var(--sheet-2); } .shares i b { display: block; height: 100%; background: var(--petrol); }
 @media (max-width: 760px) { .cols { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -42,7 +42,7 @@ const quantity = (key: string) => draft.value[key] as QuantityDraft
       <PickField v-else-if="f.type === 'cause'" :model-value="text(f.key)" :label="f.label" :options="causes" empty="not in the list" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
       <label v-else-if="f.type === 'switch'" class="switch"><input type="checkbox" :checked="Boolean(draft[f.key])" @change="draft[f.key] = ($event.target as HTMLInputElement).checked"> {{ f.label }}</label>
       <QuantityField v-else-if="f.type === 'quantity'" v-model:text="quantity(f.key).text" v-model:unit="quantity(f.key).unit" :label="f.label" :units="f.units" :kind="f.kind" :hint="f.hint" :fault="form.faultOf(f.key)" />
-      <PlainField v-else :model-value="text(f.key)" :label="f.label" :area="f.type === 'area' || f.type === 'lines'" :class="{ narrow: f.type === 'figure' }" :suffix="f.type === 'figure' ? f.suffix : undefined" :inputmode="f.type === 'figure' ? 'decimal' : undefined" :hint="f.hint" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
+      <PlainField v-else :model-value="text(f.key)" :label="f.label" :area="f.type === 'area' || f.type === 'lines'" :class="{ narrow: f.type === 'figure' || f.type === 'money' }" :suffix="f.type === 'figure' ? f.suffix : f.type === 'money' ? sheet.policy.value.currency : undefined" :inputmode="f.type === 'figure' || f.type === 'money' ? 'decimal' : undefined" :hint="f.hint" :fault="form.faultOf(f.key)" @update:model-value="v => draft[f.key] = v" />
     </template>
     <VerdictWords :judged="judged" />
     <FormFoot :label="plan.log" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()">

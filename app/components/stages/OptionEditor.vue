@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
-import { proposeLines } from '#core/estimate/proposeLines'
+import { firmness, priceAge, proposeWay } from '#core/estimate/causeLines'
 import { STARTERS } from '#core/estimate/starters'
 import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
 import { condemned } from '#core/teardown/judgePart'
 import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vocabulary'
 import type { LineType, Way } from '#core/job/vocabulary'
 
-interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean }
-interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string }
+interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean, source?: string, pricedOn?: string, lookMin?: string }
+interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string, daysDown?: string }
 
-/** ways that mend what was found on the bench */
-const PROPOSED: readonly Way[] = ['repair', 'rebuild']
 const props = defineProps<{ base?: Entry, way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
 const sheet = useSheet()
@@ -28,7 +26,7 @@ const form = useEntryForm<'option', Draft>({
     const starter = STARTERS[way]
     return {
       name: starter.name, way,
-      lines: [...(PROPOSED.includes(way) ? proposeLines(sheet.inForce.value, sheet.assessment.value?.bore ?? null) : []), ...starter.lines].map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: 'why' in l ? String(l.why) : '', low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? 'retail' : null })),
+      lines: proposeWay(way, { inForce: sheet.inForce.value, facts: sheet.job.value.facts, bore: sheet.assessment.value?.bore ?? null, stuck: sheet.job.value.stuck }).map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: l.why, low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? way === 'donor' ? 'donor' : 'retail' : null, cures: l.cures })),
       valueAfter: '', success: String(Math.round(starter.successChance * 100)), comeback: '', hoursOk: String(starter.hoursOk), hoursFail: String(starter.hoursFail), ruledOut: '',
     }
   },
@@ -38,15 +36,15 @@ const form = useEntryForm<'option', Draft>({
     lines: d.lines.map(l => ({
       id: l.id, type: l.type, text: l.text, why: l.why || null, priceKind: l.priceKind,
       likely: lineFigure(l.type, l.likely), low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely),
-      chance: share(l.chance), cures: l.cures ?? false,
+      chance: share(l.chance), cures: l.cures ?? false, source: l.source || null, pricedOn: l.pricedOn || null, lookMin: typedFigure(l.lookMin ?? '') as number | null,
     })),
     valueAfterMinor: moneyTyped(d.valueAfter, cur.value), successChance: share(d.success), comebackMinor: moneyTyped(d.comeback || '0', cur.value) ?? 0,
-    hoursOk: sendable(figure(d.hoursOk || '0'), d.hoursOk) as number, hoursFail: sendable(figure(d.hoursFail || '0'), d.hoursFail) as number, ruledOut: d.ruledOut || null,
+    hoursOk: sendable(figure(d.hoursOk || '0'), d.hoursOk) as number, hoursFail: sendable(figure(d.hoursFail || '0'), d.hoursFail) as number, daysDown: sendable(figure(d.daysDown || '0'), d.daysDown ?? '') as number, ruledOut: d.ruledOut || null,
   }),
   fromBody: b => ({
     name: b.name, way: b.way,
-    lines: b.lines.map(l => ({ id: l.id, type: l.type, text: l.text, why: l.why ?? '', low: l.low === l.likely ? '' : shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: l.high === l.likely ? '' : shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10), priceKind: l.priceKind, cures: l.cures })),
-    valueAfter: moneyField(b.valueAfterMinor, cur.value), success: String(Math.round(b.successChance * 1000) / 10), comeback: b.comebackMinor ? moneyField(b.comebackMinor, cur.value) : '', hoursOk: String(b.hoursOk), hoursFail: String(b.hoursFail), ruledOut: b.ruledOut ?? '',
+    lines: b.lines.map(l => ({ id: l.id, type: l.type, text: l.text, why: l.why ?? '', low: l.low === l.likely ? '' : shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: l.high === l.likely ? '' : shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10), priceKind: l.priceKind, cures: l.cures, source: l.source ?? '', pricedOn: l.pricedOn ?? '', lookMin: figureText(l.lookMin) })),
+    valueAfter: moneyField(b.valueAfterMinor, cur.value), success: String(Math.round(b.successChance * 1000) / 10), comeback: b.comebackMinor ? moneyField(b.comebackMinor, cur.value) : '', hoursOk: String(b.hoursOk), hoursFail: String(b.hoursFail), ruledOut: b.ruledOut ?? '', daysDown: b.daysDown ? String(b.daysDown) : '',
   }),
 })
 const { draft } = form
@@ -64,6 +62,15 @@ function share(typed: string): number {
 function lineId(i: number): string {
   return String(i).padStart(26, '0')
 }
+const today = new Date().toISOString().slice(0, 10)
+/** a price that is typed is of today */
+function priced(l: LineDraft): void {
+  if (!inHours(l.type) && l.likely.trim()) l.pricedOn = today
+}
+const bought = (type: LineType): boolean => type === 'part' || type === 'outwork'
+const age = (l: LineDraft) => priceAge({ type: l.type, priceKind: l.priceKind, pricedOn: l.pricedOn || null }, today, shop.policy.priceDays)
+const FIRM_WORDS = { firm: 'firm', estimated: 'estimated', contingent: 'contingent' }
+const firm = (l: LineDraft): string => FIRM_WORDS[firmness({ low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely), chance: share(l.chance), priceKind: l.priceKind })]
 function add(type: LineType): void {
   draft.value.lines.push({ id: ulid(), type, text: '', why: '', low: '', likely: '', high: '', chance: '', priceKind: type === 'part' ? 'retail' : null })
 }
@@ -85,10 +92,12 @@ async function submit(): Promise<void> {
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
       <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
-        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"><label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label></span>
+        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"><span v-if="bought(l.type) || l.chance" class="more">
+          <input v-if="bought(l.type)" v-model="l.source" class="in why" :aria-label="`Who the price of line ${i + 1} is from`" placeholder="price from"><input v-if="bought(l.type)" v-model="l.pricedOn" type="date" class="in why" :aria-label="`Day of the price of line ${i + 1}`"><span v-if="l.chance" class="look"><input v-model="l.lookMin" class="in why" inputmode="numeric" :aria-label="`Minutes to find out line ${i + 1}`" placeholder="min"> min to find out</span>
+          <span class="tag" :class="firm(l)">{{ firm(l) }}</span><span v-if="age(l).stale" class="tag stale">price {{ age(l).days }} days old</span></span><label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label></span>
         <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select>
           <select v-if="l.type === 'part' || l.type === 'outwork'" v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select></span>
-        <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
+        <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" @change="priced(l)" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
         <span role="cell" class="fig"><input v-model="l.chance" class="in num" :class="{ wrong: fault(i, 'chance') }" inputmode="decimal" :aria-label="`Chance of line ${i + 1}`" placeholder="sure"></span>
         <span role="cell"><button type="button" class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">✕</button></span>
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
@@ -102,6 +111,7 @@ async function submit(): Promise<void> {
       <template v-if="mends">
         <PlainField v-model="draft.comeback" label="If it fails, it costs more by" :suffix="cur" inputmode="decimal" :fault="form.faultOf('comebackMinor')" />
         <PlainField v-model="draft.hoursOk" label="Hours it will run" suffix="h" inputmode="decimal" :fault="form.faultOf('hoursOk')" />
+ <PlainField :model-value="draft.daysDown ?? ''" label="Days it stands" suffix="days" inputmode="decimal" :fault="form.faultOf('daysDown')" @update:model-value="v => draft.daysDown = v" />
         <PlainField v-model="draft.hoursFail" label="Hours if it fails" suffix="h" inputmode="decimal" :fault="form.faultOf('hoursFail')" />
       </template>
       <PlainField v-model="draft.ruledOut" label="Ruled out because" hint="Empty: it is a way to go." :fault="form.faultOf('ruledOut')" />
@@ -125,6 +135,8 @@ async function submit(): Promise<void> {
 .why::placeholder { color: var(--ink-2); opacity: .9; }
 
 .cures { display: flex; gap: 7px; align-items: center; min-height: 30px; font-size: 13.5px; } .cures input { width: 18px; height: 18px; accent-color: var(--petrol); }
+
+.more { display: flex; flex-wrap: wrap; gap: 3px 6px; align-items: center; } .more .in { width: 116px; } .more input[type=date] { width: 128px; } .look { display: inline-flex; gap: 5px; align-items: center; font-size: 13.5px; color: var(--ink-2); } .look .in { width: 54px; } .tag { font: 500 13px var(--label); padding: 2px 7px; background: var(--sheet-2); } .tag.contingent, .tag.stale { background: var(--near-wash); color: var(--near); }
 .fig { position: relative; } .fig small { display: block; text-align: right; font-size: 12px; padding-right: 2px; }
 .lrow .link { min-height: 40px; min-width: 34px; text-decoration: none; }
 .fault { grid-column: 1 / -1; }

@@ -91,6 +91,7 @@ onMounted(() => { ready.value = true })
           <span><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}: {{ describe(sheet.lastLogged.value, shop.policy).text }}</span>
           <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
         </div>
+        <SpendClock v-if="stage !== 'book_in' && !sheet.assessment.value?.closed" />
         <MakeSafe v-if="['first_look', 'narrow_down', 'open_up', 'measure'].includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
         <template v-else-if="stage === 'first_look'">

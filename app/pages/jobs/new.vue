@@ -62,7 +62,7 @@ function entries(at: string): Entry[] {
   const id = (i: number): string => d.ids[i] ?? ulid()
   return [
     { id: id(0), kind: 'complaint', at, by, how: 'claimed', supersedes: null, body: { words: d.words, since: d.since || null, about: d.about } },
-    { id: id(1), kind: 'terms', at, by, how: null, supersedes: null, body: { useClass: d.useClass, runningValueMinor: money(d.running), asIsValueMinor: money(d.asIs), capMinor: money(d.cap), deadline: d.deadline || null } },
+    { id: id(1), kind: 'terms', at, by, how: null, supersedes: null, body: { useClass: d.useClass, runningValueMinor: money(d.running), asIsValueMinor: money(d.asIs), capMinor: money(d.cap), deadline: d.deadline || null, dayLossMinor: null, boughtMinor: null, ownTimeFree: false } },
     ...(meterSaid(d.meter) ? [{ id: id(2), kind: 'meter', at, by, how: d.meter.source, supersedes: null, body: meterBody(d.meter) } satisfies Entry] : []),
     ...claims.value.map((c, i): Entry => ({ id: id(3 + i), kind: 'claim', at, by, how: 'claimed', supersedes: null, body: { text: c.text, howKnown: c.howKnown || null, topic: null } })),
     ...answered.value.map((q, i): Entry => ({ id: id(23 + i), kind: 'claim', at, by, how: 'claimed', supersedes: null, body: { text: answerText(q, d.answers[q.id]?.trim() ?? ''), howKnown: null, topic: q.id } })),

@@ -23,11 +23,11 @@ export function file(entries: Entry[], { facts = {}, spec = SHEET, policy = {}, 
 }
 
 let n = 0
-export const line = (type: EstimateLine['type'], likely: number, more: Partial<EstimateLine> = {}): EstimateLine => ({ id: `L${++n}`, type, text: more.text ?? type, why: null, low: likely, likely, high: likely, chance: 1, priceKind: null, ...more })
+export const line = (type: EstimateLine['type'], likely: number, more: Partial<EstimateLine> = {}): EstimateLine => ({ id: `L${++n}`, type, text: more.text ?? type, why: null, low: likely, likely, high: likely, chance: 1, priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null, ...more })
 export const option = (name: string, way: OptionBody['way'], lines: EstimateLine[], more: Partial<OptionBody> = {}): Entry =>
-  entry('option', { name, way, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 100, hoursFail: 0, ruledOut: null, ...more }, { how: null })
+  entry('option', { name, way, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 100, hoursFail: 0, daysDown: 0, ruledOut: null, ...more }, { how: null })
 export const terms = (running: number | null, asIs: number | null, cap: number | null = null): Entry =>
-  entry('terms', { useClass: 'private', runningValueMinor: running === null ? null : running * 100, asIsValueMinor: asIs === null ? null : asIs * 100, capMinor: cap === null ? null : cap * 100, deadline: null }, { how: null })
+  entry('terms', { useClass: 'private', runningValueMinor: running === null ? null : running * 100, asIsValueMinor: asIs === null ? null : asIs * 100, capMinor: cap === null ? null : cap * 100, deadline: null, dayLossMinor: null, boughtMinor: null, ownTimeFree: false }, { how: null })
 export const oil = (reading: BodyOf['oil']['reading'], more: Partial<BodyOf['oil']> = {}): Entry => entry('oil', { reading, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null, note: null, ...more })
 export const compression = (dry: number | null, wet: number | null, unit = 'bar', more: Partial<BodyOf['compression']> = {}): Entry =>
   entry('compression', { feel: null, dry: dry === null ? null : { value: dry, unit }, wet: wet === null ? null : { value: wet, unit }, throttleOpen: true, pulls: 6, temperature: 'warm', release: 'none', hoseMl: null, altitudeM: null, note: null, ...more })
