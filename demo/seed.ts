@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
-import type { ApprovalBody, Entry } from '#core/job/entries'
+import type { ApprovalBody, Entry, OptionBody } from '#core/job/entries'
 import { entriesInForce } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { DEFAULT_POLICY } from '#core/job/jobFile'
@@ -58,7 +58,7 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
     const id = ulid(time.getTime())
     if (step.name) ids.set(step.name, id)
     if (step.kind === 'claim') ids.set((step.body as { text: string }).text, id)
-    const body = step.kind === 'stand_test' ? { ...step.body, startedAt: time.toISOString() } : step.kind === 'claim_check' ? { ...step.body, claimId: ids.get((step.body as { claimId: string }).claimId) ?? '' } : step.body
+    const body = step.kind === 'stand_test' ? { ...step.body, startedAt: time.toISOString() } : step.kind === 'claim_check' ? { ...step.body, claimId: ids.get((step.body as { claimId: string }).claimId) ?? '' } : step.kind === 'option' ? priced(step.body as OptionBody, time) : step.body
     return { id, kind: step.kind, at: time.toISOString(), by: people[step.who], how: step.how, body, supersedes: step.replaces ? ids.get(step.replaces) ?? null : null } as Entry
   }
   const jobId = ulid(start)
@@ -94,6 +94,9 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
   })
   return job.steps.length
 }
+
+/** Prices are of the day on which they were asked. */
+const priced = (body: OptionBody, time: Date): OptionBody => ({ ...body, lines: body.lines.map(l => (l.type === 'part' || l.type === 'outwork') && l.priceKind !== 'estimate' ? { ...l, source: l.priceKind === 'donor' ? 'our own shelf' : 'counter price list', pricedOn: time.toISOString().slice(0, 10) } : l) })
 
 /** What is done before a hand goes near, half a minute earlier by the same hand. */
 function madeSafe({ at, by }: Entry): Entry {

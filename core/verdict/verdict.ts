@@ -48,7 +48,8 @@ export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | u
   const policy = workPolicy(terms, given)
   const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut)
   const rateable = options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
-  if (!rateable.length) return { options, fallback, money, verdict: null }
+  // where every way is ruled out, that is an answer too
+  if (!rateable.length && !options.some(o => o.ruledOut !== null)) return { options, fallback, money, verdict: null }
   const best = leadingOption(options, fallback, policy.leadRule)
   const flips = flipPoints(entries, options, fallback, money, policy)
   const view = { options, fallback, money, policy, terms, best }

@@ -155,6 +155,24 @@ describe('agreement', () => {
     expect(after.decision.options[0].mean).toBeGreaterThan(judged.mean)
   })
 
+  it('past the cap no clock is started before the owner answered; what was spent is always written down', async () => {
+    const { by, log, jobId } = await openShop(server.url)
+    const spend = (body: object, more: object = {}) => log(newEntry(by, 'spend', { what: 'Pulley', startedAt: null, endedAt: null, minutes: null, costMinor: null, ...body } as never, { how: null, ...more }))
+    await log(newEntry(by, 'terms', { useClass: 'private', runningValueMinor: 50000, asIsValueMinor: 0, capMinor: 5000, deadline: null, dayLossMinor: null, boughtMinor: null, ownTimeFree: false }, { how: null }))
+    const startedAt = new Date().toISOString()
+    expect((await spend({ startedAt })).status).toBe(201)
+    expect((await spend({ startedAt })).body.message).toContain('A clock runs already')
+    expect((await spend({ minutes: 600 })).status).toBe(201)
+    await log(newEntry(by, 'owner_call', { result: 'no_answer', answer: null, capMinor: null }, { how: null }))
+    expect((await spend({ minutes: 10 })).status).toBe(201)
+    // the clock is stopped by a correction; after that nothing starts before an answer
+    const first = (await call(`${server.url}/api/jobs/${jobId}`)).body.entries.find((e: { kind: string }) => e.kind === 'spend')
+    expect((await spend({ startedAt, endedAt: new Date().toISOString() }, { supersedes: first.id })).status).toBe(201)
+    expect((await spend({ startedAt })).body.message).toContain('Call the owner first')
+    await log(newEntry(by, 'owner_call', { result: 'answered', answer: 'go on', capMinor: 500000 }, { how: null }))
+    expect((await spend({ startedAt })).status).toBe(201)
+  })
+
   it('a rebuild of what was condemned waits for its cause, or for a name; and so does fresh oil', async () => {
     const { by, log, jobId } = await openShop(server.url)
     const way = (cures: boolean) => newEntry(by, 'option', { name: 'Rebuild', way: 'rebuild', lines: [{ id: ulid(), type: 'part', text: 'Cam', why: null, low: 4000, likely: 4000, high: 4000, chance: 1, priceKind: 'retail', cures }], valueAfterMinor: 30000, successChance: 0.9, comebackMinor: 0, hoursOk: 100, hoursFail: 0, ruledOut: null }, { how: null })

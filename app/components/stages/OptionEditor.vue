@@ -92,14 +92,18 @@ async function submit(): Promise<void> {
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
       <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
-        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"><input v-model="l.why" class="in why" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here"><span v-if="bought(l.type) || l.chance" class="more">
-          <input v-if="bought(l.type)" v-model="l.source" class="in why" :aria-label="`Who the price of line ${i + 1} is from`" placeholder="price from"><input v-if="bought(l.type)" v-model="l.pricedOn" type="date" class="in why" :aria-label="`Day of the price of line ${i + 1}`"><span v-if="l.chance" class="look"><input v-model="l.lookMin" class="in why" inputmode="numeric" :aria-label="`Minutes to find out line ${i + 1}`" placeholder="min"> min to find out</span>
-          <span class="tag" :class="firm(l)">{{ firm(l) }}</span><span v-if="age(l).stale" class="tag stale">price {{ age(l).days }} days old</span></span><label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label></span>
-        <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select>
-          <select v-if="l.type === 'part' || l.type === 'outwork'" v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select></span>
+        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"></span>
+        <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select></span>
         <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" @change="priced(l)" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
         <span role="cell" class="fig"><input v-model="l.chance" class="in num" :class="{ wrong: fault(i, 'chance') }" inputmode="decimal" :aria-label="`Chance of line ${i + 1}`" placeholder="sure"></span>
-        <span role="cell"><button type="button" class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">✕</button></span>
+        <span role="cell" class="out"><button type="button" class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">✕</button></span>
+        <span role="cell" class="more">
+          <input v-model="l.why" class="in why wide" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here">
+          <template v-if="bought(l.type)"><select v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select><input v-model="l.source" class="in why" :aria-label="`Who the price of line ${i + 1} is from`" placeholder="price from"><input v-model="l.pricedOn" type="date" class="in why" :class="{ unset: !l.pricedOn }" :aria-label="`Day of the price of line ${i + 1}`"></template>
+          <span v-if="l.chance && bought(l.type)" class="look"><input v-model="l.lookMin" class="in why" inputmode="numeric" :aria-label="`Minutes to find out line ${i + 1}`" placeholder="30"> min to find out</span>
+          <span v-if="l.likely" class="state" :class="firm(l)">{{ firm(l) }}</span><span v-if="age(l).stale" class="state stale">price {{ age(l).days }} days old</span>
+          <label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label>
+        </span>
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
       </div>
     </div>
@@ -136,12 +140,12 @@ async function submit(): Promise<void> {
 
 .cures { display: flex; gap: 7px; align-items: center; min-height: 30px; font-size: 13.5px; } .cures input { width: 18px; height: 18px; accent-color: var(--petrol); }
 
-.more { display: flex; flex-wrap: wrap; gap: 3px 6px; align-items: center; } .more .in { width: 116px; } .more input[type=date] { width: 128px; } .look { display: inline-flex; gap: 5px; align-items: center; font-size: 13.5px; color: var(--ink-2); } .look .in { width: 54px; } .tag { font: 500 13px var(--label); padding: 2px 7px; background: var(--sheet-2); } .tag.contingent, .tag.stale { background: var(--near-wash); color: var(--near); }
+.more { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 3px 6px; align-items: center; } .more .in { width: 104px; } .more .wide { flex: 1 1 170px; } .more input[type=date] { width: 124px; } .more .unset:not(:focus) { opacity: .7; } .look { display: inline-flex; gap: 5px; align-items: center; font-size: 13.5px; color: var(--ink-2); } .more .look .in { width: 48px; } .state { font: 500 13.5px var(--label); padding: 2px 7px; color: var(--ink-2); } .state.contingent, .state.stale { background: var(--near-wash); color: var(--near); }
 .fig { position: relative; } .fig small { display: block; text-align: right; font-size: 12px; padding-right: 2px; }
 .lrow .link { min-height: 40px; min-width: 34px; text-decoration: none; }
 .fault { grid-column: 1 / -1; }
 @media (max-width: 760px) {
   .lhead { display: none; }
-  .lrow { grid-template-columns: repeat(4, minmax(0, 1fr)); } .what { grid-column: 1 / -1; } .kind { grid-column: 1 / 4; grid-template-columns: 1fr 1fr; } .lrow > span:last-of-type { grid-column: 4; grid-row: 2; justify-self: end; }
+  .lrow { grid-template-columns: repeat(4, minmax(0, 1fr)); } .what { grid-column: 1 / -1; } .kind { grid-column: 1 / 4; } .lrow > .out { grid-column: 4; grid-row: 2; justify-self: end; }
 }
 </style>

@@ -1,0 +1,111 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { ulid } from 'ulid'
+import { atTheBench, chip, freshJob, lean, makeSafe, openJob } from './bench'
+
+test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+
+/** Logs what an earlier stage would have left, as the page itself does. */
+async function logged(page: Page, jobId: string, kind: string, body: object, how: string | null = null): Promise<void> {
+  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
+  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, { data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null } })
+  expect(answer.status(), await answer.text()).toBe(201)
+}
+const money = (type: string, text: string, likely: number, more: object = {}) => ({ id: ulid(), type, text, why: null, low: likely, likely, high: likely, chance: 1, priceKind: type === 'part' ? 'retail' : null, cures: false, ...more })
+const way = (name: string, kind: string, lines: object[], more: object = {}) => ({ name, way: kind, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 300, hoursFail: 10, daysDown: 0, ruledOut: null, ...more })
+const terms = (cap: number | null) => ({ useClass: 'private', runningValueMinor: 100000, asIsValueMinor: 10000, capMinor: cap, deadline: null, dayLossMinor: null, boughtMinor: null, ownTimeFree: false })
+const decide = (page: Page) => page.getByRole('button', { name: /^Decide/ }).first().click()
+
+test('a locked rider where one dear part decides, before and after it is measured', async ({ page }) => {
+  const id = await freshJob(page, 'Slowed down and stopped dead', 'wont_turn', { engineClass: 'S4', displacementCc: 344, bore: 'iron' }, [{ item: 'crank_pin_min', value: 37.42, unit: 'mm', source: 'maker', note: null }])
+  await logged(page, id, 'terms', terms(null))
+  await logged(page, id, 'option', way('Rebuild, save the crank', 'rebuild', [money('labour', 'Strip, wash, build', 5), money('part', 'Crankshaft', 40000, { chance: 0.5, lookMin: 20 })]))
+  await logged(page, id, 'option', way('New engine', 'new_engine', [money('part', 'Engine', 43000), money('labour', 'Swap', 1)]))
+  await openJob(page, `/jobs/${id}`)
+  await decide(page)
+  const look = page.locator('.lookfirst')
+  await expect(look).toContainText('Look first: Crankshaft')
+  await expect(look).toContainText('20 min')
+  await expect(look.locator('svg')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Best in so many of 10,000 draws' })).toContainText(/(49|50|51) %/)
+  // the rail hands it on as the next move
+  await expect(page.locator('[data-test=next]')).toContainText('Look: Crankshaft')
+  await page.locator('[data-test=next]').getByRole('button', { name: /^(Start|Look: Crankshaft)$/ }).last().click()
+
+  await page.getByRole('button', { name: /^Measure/ }).first().click()
+  await page.locator('.looks').getByRole('button', { name: 'Other sizes' }).click()
+  await makeSafe(page)
+  await page.getByRole('group', { name: 'What is measured' }).getByText('Crank pin or journal, both ends').click()
+  for (const [label, figure] of [['One end, one way', '37.47'], ['One end, across', '37.47'], ['Other end, one way', '37.46'], ['Other end, across', '37.46'], ['Standard size', '37.48']] as const) await page.getByLabel(label, { exact: true }).fill(figure)
+  await page.getByLabel('Undersizes that are sold').fill('0,25 0,5')
+  await page.getByRole('button', { name: /Log the size/ }).click()
+  await expect(page.locator('.measure .done')).toContainText('within its limit')
+
+  // measured good: the crank is not needed, and the choice is plain
+  await decide(page)
+  await page.locator('.tabs').getByRole('button', { name: 'Rebuild, save the crank' }).click()
+  await page.getByLabel('Chance of line 2').fill('0')
+  await page.getByRole('button', { name: /Log the change/ }).click()
+  await expect(page.locator('.logged')).toContainText('Rebuild, save the crank')
+  await expect(look).toHaveCount(0)
+  await expect(page.locator('.says .headline')).toHaveText('Rebuild, save the crank')
+  await openJob(page, `/jobs/${id}`)
+  await expect(lean(page)).toHaveText('Rebuild, save the crank')
+})
+
+test('a way that was ruled out by looking is shown, greyed, with why', async ({ page }) => {
+  const id = await freshJob(page, 'No power', 'no_power', { bore: 'iron' })
+  await logged(page, id, 'terms', terms(null))
+  await logged(page, id, 'option', way('New engine', 'new_engine', [money('part', 'Engine', 30000)]))
+  await openJob(page, `/jobs/${id}`)
+  await decide(page)
+  await expect(page.locator('.says')).toContainText('The rest of the machine was not looked at')
+  await page.getByRole('button', { name: 'Rest of the machine' }).click()
+  await chip(page, 'Gearbox', 'Bad').click()
+  await page.getByRole('button', { name: /Log the rest of the machine/ }).click()
+  await expect(page.locator('.decide .scale .row.off').first()).toContainText('ruled out: the rest is not worth an engine: gearbox')
+  await expect(page.locator('.says .headline')).toHaveText('Leave it as it is')
+  // lines from what is there: rings begin with what is always renewed, and the price of today
+  await page.locator('.add').getByRole('button', { name: 'Rings only' }).click()
+  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Head gasket')
+  await page.getByLabel('likely of line 1').fill('14,20')
+  await page.getByLabel('likely of line 1').blur()
+  await expect(page.getByLabel('Day of the price of line 1')).toHaveValue(new Date().toISOString().slice(0, 10))
+})
+
+test('a stuck pulley eats the cap: warned, called, and nothing started before an answer', async ({ page }) => {
+  const id = await freshJob(page, 'Belt slips', 'other')
+  await logged(page, id, 'terms', terms(10000))
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('4')
+  const spend = page.locator('.spend')
+  await expect(spend).toContainText('0 h 00 put in, €0 of the cap of €100')
+  await spend.getByRole('button', { name: 'Type it' }).click()
+  await spend.getByRole('button', { name: 'Log it' }).click()
+  await expect(spend).toContainText('Type the minutes')
+  await spend.getByLabel('What was done or bought').fill('Pulley soaked, heated, pulled')
+  await spend.getByLabel('Minutes').fill('150')
+  await spend.getByRole('button', { name: 'Log it' }).click()
+  await expect(spend).toContainText('2 h 30 put in')
+  await expect(page.locator('.stop')).toContainText('Call the owner first')
+  await spend.getByRole('button', { name: 'Start the clock' }).click()
+  await expect(spend.getByRole('alert')).toContainText('Call the owner first')
+
+  await spend.getByRole('button', { name: 'Call the owner' }).click()
+  await chip(page, 'The owner', 'No answer').click()
+  await spend.getByRole('button', { name: /Log the call/ }).click()
+  await expect(page.locator('.stop')).toContainText('the last call was not answered')
+  await spend.getByRole('button', { name: 'Call the owner' }).click()
+  await chip(page, 'The owner', 'Answered').click()
+  await spend.getByLabel('Said').fill('Go on, up to 250')
+  await spend.getByLabel('New cap').fill('250')
+  await spend.getByRole('button', { name: /Log the call/ }).click()
+  await expect(page.locator('.stop')).toHaveCount(0)
+  await expect(spend).toContainText('of the cap of €250')
+  await spend.getByRole('button', { name: 'Start the clock' }).click()
+  await expect(spend.getByRole('button', { name: /Stop the clock/ })).toBeVisible()
+  await openJob(page, `/jobs/${id}`)
+  await spend.getByRole('button', { name: /Stop the clock/ }).click()
+  await expect(spend.getByRole('button', { name: 'Start the clock' })).toBeVisible()
+  await expect(page.locator('.log')).toContainText('Go on, up to 250')
+})
