@@ -3,12 +3,16 @@ import { mkdtempSync, readdirSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
 import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import migrations from '#migrations'
 import { assess } from '#core/assess'
-import type { Entry } from '#core/job/entries'
+import type { SimOption, SimResult } from '#core/estimate/simulate'
+import { simulate } from '#core/estimate/simulate'
+import type { Entry, EstimateLine } from '#core/job/entries'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
 import { diagnose } from '#core/diagnosis/diagnose'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import { jobFile, jobsOf } from '../server/db/jobs'
@@ -36,6 +40,7 @@ export async function main(): Promise<void> {
 
   line('diagnoseJob(), job with most entries', `T ${number}`, perSecond(() => diagnoseJob(file)))
   fullUpdate()
+  await draws()
   quality()
 
   const port = 4331
@@ -53,6 +58,40 @@ export async function main(): Promise<void> {
     await ended
   }
 }
+
+/** Five ways of forty lines, ten thousand draws: in a worker, and in one plain loop. */
+async function draws(): Promise<void> {
+  const options = fortyLines()
+  simulate(options, DEFAULT_POLICY, 200)
+  const plain = performance.now()
+  const here = simulate(options, DEFAULT_POLICY)
+  const took = performance.now() - plain
+  const worker = new Worker(new URL(import.meta.url), { workerData: 'draws' })
+  const answer = (): Promise<SimResult[]> => new Promise(done => worker.once('message', done))
+  const warm = answer()
+  worker.postMessage(options)
+  await warm
+  const started = performance.now()
+  const next = answer()
+  worker.postMessage(options)
+  const there = await next
+  line('10,000 draws, five ways of 40 lines', 'in a worker, asked and answered', `${Math.round(performance.now() - started)} ms`)
+  line('  the same in one plain loop', JSON.stringify(here) === JSON.stringify(there) ? 'the same figures to the last digit' : 'other figures: look at it', `${Math.round(took)} ms`)
+  await worker.terminate()
+}
+
+function fortyLines(): SimOption[] {
+  return Array.from({ length: 5 }, (_, o) => ({
+    id: `way ${o}`, mends: { valueAfter: 2500, salvage: 200, comeback: 80, success: 0.9, downtime: 0 },
+    lines: Array.from({ length: 40 }, (_, i): EstimateLine => {
+      const labour = i % 4 === 0
+      const likely = labour ? 0.2 + 0.05 * i : 500 + 130 * i + 40 * o
+      return { id: `${o} ${i}`, type: labour ? 'labour' : 'part', text: `${o} ${i}`, why: null, low: 0.7 * likely, likely, high: 1.8 * likely, chance: i % 5 === 3 ? 0.4 : 1, priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null }
+    }),
+  }))
+}
+
+if (!isMainThread && workerData === 'draws') parentPort?.on('message', (options: SimOption[]) => parentPort?.postMessage(simulate(options, DEFAULT_POLICY)))
 
 /** The same findings repeated until there are so many, each with an id of its own. */
 function lengthened(entries: Entry[], most: number): Entry[] {

@@ -152,7 +152,7 @@ export function assess(file: JobFile): Assessment {
     basis: basisOf(inForce, file.facts),
     stops,
     next: nextLooks(inForce, file.facts),
-    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: way => ruledOutBy(way, ruling), unlooked: way => unlooked(way, ruling) }),
+    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: way => ruledOutBy(way, ruling), unlooked: way => unlooked(way, ruling), facts: file.facts }),
     spend: spendNow(inForce, file.policy),
     approved: latest(inForce, 'approval') ?? null,
     stages,

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { ShopPolicy } from '#core/job/jobFile'
-import { USE_CLASSES } from '#core/job/vocabulary'
-import type { UseClass } from '#core/job/vocabulary'
+import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/job/vocabulary'
+import type { EngineClass, UseClass } from '#core/job/vocabulary'
 import type { Person } from '#shared/types/records'
 
 const shop = useShopStore()
-interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'standHours' | 'warnPct' | 'priceDays' | 'minChargeMinor' | 'roundToMinor'> { warn: string, priceAge: string, least: string, step: string, stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string> }
-const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({ ...p, warn: String(warnPct), priceAge: String(priceDays), least: moneyField(minChargeMinor, p.currency), step: moneyField(roundToMinor, p.currency), stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: Object.fromEntries(Object.entries(p.sharePct).map(([k, v]) => [k, String(v)])) as Record<UseClass, string> })
+interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'shareBore' | 'shareClass' | 'standHours' | 'warnPct' | 'priceDays' | 'minChargeMinor' | 'roundToMinor'> { warn: string, priceAge: string, least: string, step: string, stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string>, byBore: Record<keyof typeof BORE, string>, byClass: Record<EngineClass, string> }
+const texts = <K extends string>(figures: Record<K, number>): Record<K, string> => Object.fromEntries(Object.entries(figures).map(([k, v]) => [k, String(v)])) as Record<K, string>
+const numbers = <K extends string>(typed: Record<K, string>): Record<K, number> => Object.fromEntries(Object.entries(typed).map(([k, v]) => [k, typedFigure(v as string) as number])) as Record<K, number>
+const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({ ...p, warn: String(warnPct), priceAge: String(priceDays), least: moneyField(minChargeMinor, p.currency), step: moneyField(roundToMinor, p.currency), stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: texts(p.sharePct), byBore: texts(p.shareBore), byClass: texts(p.shareClass) })
 const draft = ref<Draft>(start(shop.policy))
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -14,10 +16,10 @@ const saved = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 watch(draft, () => { saved.value = false }, { deep: true })
 async function save(): Promise<void> {
-  const { rate, tax, altitude, share, stand, warn, priceAge, least, step, ...rest } = draft.value
+  const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, ...rest } = draft.value
   const number = (typed: string): number => typedFigure(typed) as number
   const known = /^[A-Z]{3}$/.test(rest.currency)
-  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least), roundToMinor: known ? safeMoney(step, rest.currency) : figure(step), warnPct: number(warn), priceDays: number(priceAge), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: Object.fromEntries(Object.entries(share).map(([k, v]) => [k, number(v)])) }
+  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least), roundToMinor: known ? safeMoney(step, rest.currency) : figure(step), warnPct: number(warn), priceDays: number(priceAge), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: numbers(share), shareBore: numbers(byBore), shareClass: numbers(byClass) }
   const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
   message.value = outcome.ok ? '' : outcome.message
   faults.value = outcome.ok ? [] : outcome.faults
@@ -95,6 +97,9 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
         <ChipGroup v-model="draft.leadRule" label="Chosen by" :options="RULES" needed /><p class="note reason">{{ RULE_REASONS[draft.leadRule] }} The other rules are always shown where they disagree.</p>
         <h3 class="gap">Most that mending may cost, of the running value</h3>
         <div class="shares"><PlainField v-for="(word, k) in USE_CLASSES" :key="k" v-model="draft.share[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`sharePct.${k}`)" /></div>
+        <details><summary>More or less by bore and kind of engine</summary><p class="note">Per cent of the share above; 100 leaves it. An unlined bore has no second life, a tractor has many: a shop that thinks so says so here.</p>
+          <div class="shares"><PlainField v-for="(word, k) in BORE" :key="k" v-model="draft.byBore[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`shareBore.${k}`)" /><PlainField v-for="(word, k) in ENGINE_CLASSES" :key="k" v-model="draft.byClass[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`shareClass.${k}`)" /></div>
+        </details>
         <label class="check"><input v-model="draft.labourTogether" type="checkbox"> Old and rusty machines: all labour lines run low or high together (a wider spread)</label>
       </section>
       <section class="block"><h2>How this shop handles oil</h2>
@@ -110,6 +115,7 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
 </template>
 
 <style scoped>
+summary { min-height: 44px; padding-top: 11px; cursor: pointer; }
 .shop { padding-right: max(20px, calc(100% - 1100px)); }
 h1 { margin-bottom: 8px; } .gap { margin-top: 12px; } .reason { margin: 4px 0 10px 100px; } .bar { margin-bottom: 10px; }
 .stand { max-width: 300px; }

@@ -23,7 +23,7 @@ function draw(file: JobFile, typed: Entry[]): SimResult[] {
   const { decision } = assess(withTyped(file, typed))
   const terms = termsNow(entriesInForce(file.entries))
   const bodies = new Map(ofKind(entriesInForce(withTyped(file, typed).entries), 'option').map(e => [e.id, e.body]))
-  const live = decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
+  const live = decision.options.filter(o => o.allowed && (!o.mends || o.valueAfter !== null))
   const asIs: SimOption = { id: decision.fallback.id, lines: [], mends: { valueAfter: decision.fallback.value, salvage: decision.fallback.value, comeback: 0, success: 1, downtime: 0 } }
   const ways = live.map((o): SimOption => ({ id: o.entryId, lines: bodies.get(o.entryId)?.lines ?? [], mends: o.mends ? { valueAfter: o.valueAfter ?? 0, salvage: decision.fallback.value, comeback: o.comeback, success: o.successChance, downtime: o.downtime } : null }))
   return simulate(ways.some(w => w.id === asIs.id) ? ways : [...ways, asIs], workPolicy(terms, file.policy))

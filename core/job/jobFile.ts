@@ -48,6 +48,9 @@ export interface ShopPolicy {
   leadRule: LeadRule
   /** most of the running value that mending may cost, %, by use */
   sharePct: Record<UseClass, number>
+  /** that share again, by what the bore is made of and by class of engine: 100 leaves it as it is, % */
+  shareBore: Record<KeyOf<typeof BORE>, number>
+  shareClass: Record<EngineClass, number>
   /** where oil is filled to */
   fillAim: 'low' | 'middle' | 'top'
   /** what is done with a surplus of sound, known oil */
@@ -94,6 +97,8 @@ export const DEFAULT_POLICY: ShopPolicy = {
   volumeUnit: 'mL',
   leadRule: 'net_value',
   sharePct: { private: 50, working: 60, hire: 60, race: 80, resale: 40, toy: 35, child: 50 },
+  shareBore: { bare: 100, iron: 100, plated: 100, unknown: 100 },
+  shareClass: { H2: 100, V2: 100, S4: 100, M4: 100, T4: 100, D4: 100 },
   fillAim: 'top',
   surplusRule: 'surplus_only',
   standHours: 12,

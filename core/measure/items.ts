@@ -95,5 +95,18 @@ export const MEASURES = {
   coil_gap: { label: 'Coil air gap', reads: ['Gap'], tool: 'card', unit: 'mm', figure: first, thumb: () => ({ lower: GAP_BANDS.coil[0], upper: GAP_BANDS.coil[1] }), fits: any, how: 'Magnet under the coil, card of known thickness between.', past: 'Set it with the card in, screws tight, turned once by hand.' },
   key_shift: { label: 'Flywheel against its key', reads: ['Offset at the rim', 'Radius there'], tool: 'vernier', unit: 'deg', figure: ([offset = 0, radius = 1]) => keyShift({ offsetMm: offset, radiusMm: radius, measured: 'arc', flywheelAhead: true }).shiftDeg, thumb: most(3), newTo: () => 1, fits: any, how: 'Marks of crank and wheel, along the rim. A stepped key is replaced whatever this says.', past: 'New key; look at the taper, and at the crank for a bend.' },
 } as const satisfies Record<string, MeasurePlan>
+/** Where on the engine a size is taken. */
+export const MEASURE_GROUPS = { top: 'Top end', bottom: 'Bottom end', valves: 'Valves', oil: 'Oil', rest: 'Spark and drive' } as const
+export type MeasureGroup = keyof typeof MEASURE_GROUPS
+const GROUP_ITEMS: Record<MeasureGroup, readonly string[]> = {
+  top: ['ring_gap', 'ring_side', 'squish', 'gasket', 'protrusion'],
+  bottom: ['rod_shake', 'rod_play', 'rod_side', 'rod_rim', 'crank_pin', 'journal', 'big_end_oil', 'main_oil', 'main_play', 'end_float', 'crank_runout', 'seal_proud'],
+  valves: ['guide', 'seat_width', 'spring_free', 'shim_inlet', 'shim_exhaust'],
+  oil: ['pump_tip', 'pump_side', 'pump_body', 'oring'],
+  rest: ['plug_gap', 'coil_gap', 'key_shift', 'plate'],
+}
+/** The part of the engine that a size belongs to. */
+export const groupOf = (item: MeasureItem): MeasureGroup => (Object.keys(GROUP_ITEMS) as MeasureGroup[]).find(g => GROUP_ITEMS[g].includes(item)) ?? 'rest'
+
 export type MeasureItem = KeyOf<typeof MEASURES>
 export const MEASURE_PLANS: Record<MeasureItem, MeasurePlan> = MEASURES

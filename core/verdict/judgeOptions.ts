@@ -3,8 +3,8 @@ import { optionCost, paperSum, lineTerm } from '../estimate/optionCost'
 import { toMajor } from '../estimate/money'
 import { pertShape } from '../estimate/pert'
 import type { EntryOf, TermsBody } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
-import type { Way } from '../job/vocabulary'
+import type { EngineFacts, ShopPolicy } from '../job/jobFile'
+import type { UseClass, Way } from '../job/vocabulary'
 import { MENDING } from '../job/vocabulary'
 import type { OptionOutcome } from './decide'
 import { decide } from './decide'
@@ -49,20 +49,24 @@ export const AS_IS = 'as_is'
 /** On the shop's own machine its own time may cost nothing. */
 export const workPolicy = (terms: TermsBody | undefined, policy: ShopPolicy): ShopPolicy => terms?.ownTimeFree ? { ...policy, labourRateMinor: 0 } : policy
 
-export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy): Money {
+/** Most of its value that mending may cost, by use, bore and class of engine. */
+export const shareLimit = (useClass: UseClass, policy: ShopPolicy, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null): number =>
+  policy.sharePct[useClass] * (facts ? policy.shareBore[facts.bore] / 100 * policy.shareClass[facts.engineClass] / 100 : 1)
+
+export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): Money {
   const major = (minor: number | null | undefined): number | null => minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
   return {
     running: major(terms?.runningValueMinor),
     asIs: major(terms?.asIsValueMinor) ?? 0,
     cap: major(terms?.capMinor),
-    shareLimitPct: policy.sharePct[terms?.useClass ?? 'private'],
+    shareLimitPct: shareLimit(terms?.useClass ?? 'private', policy, facts),
   }
 }
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
-export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (way: Way) => string | null = () => null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (way: Way) => string | null = () => null, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
   const policy = workPolicy(terms, given)
-  const money = moneyOf(terms, policy)
+  const money = moneyOf(terms, policy, facts)
   const dayLoss = toMajor(terms?.dayLossMinor ?? 0, policy.currency)
   const bought = terms?.boughtMinor === null || terms?.boughtMinor === undefined ? null : toMajor(terms.boughtMinor, policy.currency)
   const costed = entries.map(({ id, body }) => {

@@ -1,6 +1,6 @@
 import { moneyText, toMajor } from '../estimate/money'
 import type { EntryOf, TermsBody } from '../job/entries'
-import type { LeadRule, ShopPolicy } from '../job/jobFile'
+import type { EngineFacts, LeadRule, ShopPolicy } from '../job/jobFile'
 import type { Way } from '../job/vocabulary'
 import { USE_CLASSES } from '../job/vocabulary'
 import type { FlipPoint } from './flipPoints'
@@ -41,12 +41,12 @@ export const RULE_WORDS: Record<LeadRule, string> = {
 const OUTCOME_OF: Record<Way | 'as_is', Outcome> = { adjust: 'repair', repair: 'repair', rings: 'rebuild', rebore: 'rebuild', rebuild: 'rebuild', donor: 'rebuild', exchange: 'replace', new_engine: 'replace', wait: 'leave', part_out: 'part_out', scrap: 'scrap', as_is: 'leave' }
 
 /** What findings say of a way: why it can't be gone, and what was not looked at. */
-export interface Found { ruledOut?: (way: Way) => string | null, unlooked?: (way: Way) => string[] }
+export interface Found { ruledOut?: (way: Way) => string | null, unlooked?: (way: Way) => string[], facts?: Pick<EngineFacts, 'bore' | 'engineClass'> }
 
 /** All ways to go compared; the verdict is null until at least one option can be rated. */
-export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, { ruledOut = () => null, unlooked = () => [] }: Found = {}): DecisionView {
+export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, { ruledOut = () => null, unlooked = () => [], facts }: Found = {}): DecisionView {
   const policy = workPolicy(terms, given)
-  const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut)
+  const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut, facts)
   const rateable = options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
   // where every way is ruled out, that is an answer too
   if (!rateable.length && !options.some(o => o.ruledOut !== null)) return { options, fallback, money, verdict: null }

@@ -133,6 +133,9 @@ export const updateMachineSchema = z.strictObject({ machine: machineSchema, fact
 
 export const personSchema = z.strictObject({ name: shortText('Name', 60), initials: shortText('Initials', 4), active: z.boolean() })
 
+/** A share taken again, by what the engine is: 100 leaves it as it is. */
+const factors = <W extends Record<string, unknown>>(words: W) => z.strictObject(Object.fromEntries(Object.entries(words).map(([key, word]) => [key, z.number({ error: `Factor for ${String(word)}: type a figure in per cent.` }).min(1, `Factor for ${String(word)} must be at least 1 %.`).max(200, `Factor for ${String(word)} can be at most 200 %.`)])) as { [K in keyof W]: z.ZodNumber })
+
 export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
   shopName: z.string().trim().max(80, 'The shop\'s name can hold 80 characters.'),
   shopAddress: z.string().trim().max(300, 'The address can hold 300 characters.'),
@@ -144,6 +147,8 @@ export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
   volumeUnit: z.enum(['mL', 'L', 'US_floz']),
   leadRule: z.enum(['net_value', 'cost_per_hour', 'share_of_value']),
   sharePct: z.strictObject(Object.fromEntries(Object.entries(USE_CLASSES).map(([key, word]) => [key, z.number({ error: `Share for ${word}: type a figure in per cent.` }).min(1, `Share for ${word} must be at least 1 %.`).max(200, `Share for ${word} can be at most 200 %.`)])) as { [K in keyof typeof USE_CLASSES]: z.ZodNumber }),
+  shareBore: factors(BORE),
+  shareClass: factors(ENGINE_CLASSES),
   fillAim: z.enum(['low', 'middle', 'top']),
   surplusRule: z.enum(['surplus_only', 'change_all']),
   standHours: z.number({ error: 'Stand test: type hours.' }).min(1, 'A stand test takes at least 1 hour.').max(72, 'A stand test takes at most 72 hours.'),

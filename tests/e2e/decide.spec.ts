@@ -35,6 +35,7 @@ test('a locked rider where one dear part decides, before and after it is measure
   await page.getByRole('button', { name: /^Measure/ }).first().click()
   await page.locator('.looks').getByRole('button', { name: 'Other sizes' }).click()
   await makeSafe(page)
+  await chip(page, 'On the', 'Bottom end').click()
   await page.getByRole('group', { name: 'What is measured' }).getByText('Crank pin or journal, both ends').click()
   for (const [label, figure] of [['One end, one way', '37.47'], ['One end, across', '37.47'], ['Other end, one way', '37.46'], ['Other end, across', '37.46'], ['Standard size', '37.48']] as const) await page.getByLabel(label, { exact: true }).fill(figure)
   await page.getByLabel('Undersizes that are sold').fill('0,25 0,5')

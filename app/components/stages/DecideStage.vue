@@ -93,7 +93,7 @@ async function freeze(): Promise<void> {
         </div>
         <div v-if="look || shares.length > 1" class="cols looks">
           <LookFirst v-if="look" :look="look" :name="nameOf(look.optionId)" :currency="shop.policy.currency" />
-          <div v-if="shares.length > 1"><p><b>Best in so many of 10,000 draws</b></p><ul class="shares" aria-label="Best in so many of 10,000 draws"><li v-for="d in shares" :key="d.id"><span>{{ d.name }}</span><i aria-hidden="true"><b :style="{ width: `${100 * d.bestShare}%` }" /></i><span class="lab">{{ Math.round(100 * d.bestShare) }} %</span></li></ul><p class="note">Every line drawn inside its low and high, every chance thrown, lines that stand in several ways falling alike. The same lines always give the same draws.</p></div>
+          <div v-if="shares.length > 1"><p><b>Best in so many of 10,000 draws</b></p><ul class="shares" aria-label="Best in so many of 10,000 draws"><li v-for="d in shares" :key="d.id"><span>{{ d.name }}</span><i aria-hidden="true"><b :style="{ width: `${100 * d.bestShare}%` }" /></i><span class="lab">{{ Math.round(100 * d.bestShare) }} %</span></li></ul><p class="note">Every line drawn inside its low and high, every chance thrown, lines that stand in several ways falling alike. The same lines always give the same draws.<template v-if="shares[0] && shares[0].id !== verdict.bestId"> Best most often is not best on average: what seldom happens can cost most.</template></p></div>
         </div>
         <Protectors v-if="base && judged?.mends && !adding" :option="base" :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)" />
       </section>

@@ -3,8 +3,8 @@ import { ofKind } from '#core/job/entries'
 import type { MeasureBody } from '#core/job/entries'
 import type { HowGot } from '#core/job/vocabulary'
 import { MEASURED_WHEN } from '#core/job/vocabulary'
-import { MEASURE_PLANS, TOOL_LABELS } from '#core/measure/items'
-import type { MeasureItem, Tool } from '#core/measure/items'
+import { groupOf, MEASURE_GROUPS, MEASURE_PLANS, TOOL_LABELS } from '#core/measure/items'
+import type { MeasureGroup, MeasureItem, Tool } from '#core/measure/items'
 
 /** One size after another, in the unit of the tool; the next one that is not taken yet opens by itself. */
 interface Draft { item: MeasureItem, reads: string[], unit: string, tool: Tool, place: string, when: MeasureBody['when'], how: HowGot, sold: string, note: string }
@@ -20,6 +20,14 @@ const form = useEntryForm<'measure', Draft>({
   fromBody: (b, how) => ({ item: b.item, reads: b.reads.map(r => String(r.value)), unit: b.reads[0]?.unit ?? 'mm', tool: b.tool, place: b.place ?? '', when: b.when, how: how ?? 'measured', sold: b.soldMm.join(' '), note: b.note ?? '' }),
 })
 const { draft } = form
+const group = computed(() => groupOf(draft.value.item))
+const groups = computed(() => Object.fromEntries((Object.keys(MEASURE_GROUPS) as MeasureGroup[]).filter(g => (Object.keys(items.value) as MeasureItem[]).some(k => groupOf(k) === g)).map(g => [g, MEASURE_GROUPS[g]])))
+const inGroup = computed(() => Object.fromEntries(Object.entries(items.value).filter(([k]) => groupOf(k as MeasureItem) === group.value)) as Record<MeasureItem, string>)
+/** the first of a group that is not taken yet */
+function chooseGroup(g: string | null): void {
+  const all = (Object.keys(items.value) as MeasureItem[]).filter(k => groupOf(k) === g)
+  choose(all.find(k => !taken.value.has(k)) ?? all[0] ?? null)
+}
 const plan = computed(() => MEASURE_PLANS[draft.value.item])
 function choose(item: string | null): void {
   if (item && item !== draft.value.item) Object.assign(draft.value, { ...start(item as MeasureItem), unit: draft.value.unit, when: draft.value.when })
@@ -50,7 +58,8 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
 
 <template>
   <form ref="el" class="measure" @submit.prevent="submit" @keydown.enter="onward">
-    <ChipGroup :model-value="draft.item" label="What is measured" :options="items" needed @update:model-value="choose" />
+    <ChipGroup :model-value="group" label="On the" :options="groups" needed @update:model-value="chooseGroup" />
+    <ChipGroup :model-value="draft.item" label="What is measured" :options="inGroup" needed @update:model-value="choose" />
     <p class="note">{{ plan.how }}</p>
     <div class="reads"><QuantityField v-for="(word, i) in plan.reads" :key="`${draft.item}${i}`" v-model:text="draft.reads[i]!" v-model:unit="draft.unit" :label="word" :units="['mm', 'thou', 'in']" kind="length" :fault="form.faultOf(`reads.${i}`)" /></div>
     <PlainField v-if="plan.sold" v-model="draft.sold" :label="plan.sold" suffix="mm" hint="With a space between." class="sold" :fault="form.faultOf('soldMm')" />

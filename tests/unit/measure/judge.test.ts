@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { BodyOf, Entry } from '#core/job/entries'
 import { assess } from '#core/assess'
 import { judgeValveLeak } from '#core/measure/judgeValveLeak'
+import { groupOf, MEASURE_PLANS } from '#core/measure/items'
 import { judgePumpRig } from '#core/measure/judgePumpRig'
 import { judgeBore, judgeMeasure } from '#core/measure/judgeMeasure'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
@@ -142,6 +143,9 @@ describe('sizes that are chosen from what is sold', () => {
     expect(text(chosen('journal', [24.98, 24.95, 24.96, 24.93, 25], []))).toContain('type which undersizes are sold')
     const slipped = BODY_SCHEMAS.measure.safeParse({ ...size('journal', [24.98, 2.495, 24.9, 24.9, 25]).body })
     expect(slipped.error?.issues[0]?.path).toEqual(['reads', 1])
+  })
+  it('every size belongs to a part of the engine', () => {
+    expect((Object.keys(MEASURE_PLANS) as (keyof typeof MEASURE_PLANS)[]).filter(k => groupOf(k) === 'rest')).toEqual(['plate', 'plug_gap', 'coil_gap', 'key_shift'])
   })
   it('oil clearance of plain bearings is limited by the journal it runs on; a rim tells of the throw', () => {
     expect(at(size('main_oil', [25.05, 25]), { facts: { bearings: 'plain_shells' } })).toMatchObject({ mark: 'good', headline: expect.stringContaining('0.050 mm') })

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
 import { FIT_KEYS, REST_KEYS } from '#core/job/judgeRest'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { shareLimit } from '#core/verdict/judgeOptions'
 import { savePays } from '#core/verdict/lookFirst'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { entry, figureOf, file, line, option, terms } from '../job/file'
@@ -106,5 +108,14 @@ describe('what it costs its owner, and the shop\'s own machine', () => {
     expect(own(true).options[0]).toMatchObject({ mean: 50, margin: 290 })
     expect(own(true).verdict?.reasons.join()).toContain('margin of €290, own time free')
     expect(BODY_SCHEMAS.terms.safeParse({ useClass: 'private', runningValueMinor: null, asIsValueMinor: null, capMinor: null, deadline: null, ownTimeFree: true }).error?.issues[0]?.path).toEqual(['ownTimeFree'])
+  })
+})
+
+describe('the share of value', () => {
+  it('by use, by what the bore is made of and by class of engine', () => {
+    const bare = { bore: 'bare' as const, engineClass: 'S4' as const }
+    const policy = { ...DEFAULT_POLICY, shareBore: { ...DEFAULT_POLICY.shareBore, bare: 80 }, shareClass: { ...DEFAULT_POLICY.shareClass, S4: 50 } }
+    expect([shareLimit('private', DEFAULT_POLICY, bare), shareLimit('private', policy, bare), shareLimit('private', policy, { ...bare, bore: 'iron' }), shareLimit('private', policy, null)]).toEqual([50, 20, 25, 50])
+    expect(assess(file([terms(1000, 0), way('Repair', 'repair', 300)], { facts: { bore: 'bare' }, policy })).decision.options[0]?.withinShare).toBe(false)
   })
 })
