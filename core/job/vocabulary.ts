@@ -137,6 +137,9 @@ export const REST_CARRIERS: readonly (keyof typeof REST_ITEMS)[] = ['frame', 'ge
 /** Whether another engine goes in. */
 export const FIT_ITEMS = { shaft: 'Shaft diameter', length: 'Shaft length', key: 'Keyway', bolts: 'Bolt pattern', rotation: 'Turns the same way', tank: 'Tank and lines', brake: 'Brake and controls', exhaust: 'Exhaust', wiring: 'Wiring' } as const
 export const FIT_STATES = { fits: 'Fits', adapt: 'With an adapter', no: 'Doesn\'t fit', not_checked: 'Not checked' } as const
+/** What the owner's word is asked for: each stage by itself. */
+export const QUOTE_STAGES = { look: 'Look at it', strip: 'Open it', decide: 'Choose a way', build: 'More than was agreed' } as const
+export const OWNER_CHOICES = { agree: 'Agreed', ask: 'Asks', none: 'None of it' } as const
 /** How a call to the owner ended. */
 export const CALL_RESULTS = { answered: 'Answered', no_answer: 'No answer' } as const
 

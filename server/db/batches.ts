@@ -43,6 +43,11 @@ export function carriersOf(db: Database, jobId: string): CarrierLine[] {
     .map(f => ({ jobId: f.jobId, number: f.number, machineName: f.machineName, customerName: f.customerName, what: f.said.what, batch: b.said.batch, at: f.at })))
 }
 
+/** One message for the shop's outbox. Runs inside the caller's transaction. */
+export function say(db: Database, { at, customerId, jobId, entryId, subject, text }: { at: string, customerId: string, jobId: string, entryId: string, subject: string, text: string }): void {
+  run(db, SEND, ulid(), at, customerId, jobId, entryId, subject, text)
+}
+
 /** Puts a message for each owner concerned into the outbox, once for each machine and batch, corrected or not. Runs inside the caller's transaction. */
 export function tellOwners(db: Database, entry: Entry): void {
   if (entry.kind !== 'bad_batch') return
@@ -53,7 +58,7 @@ export function tellOwners(db: Database, entry: Entry): void {
     if (f.machineId === here?.machineId || !sameBatch(f.said.batch, batch) || told.has(f.machineId) || row(db, TOLD, f.jobId, `%batch ${batch}, %`)) continue
     told.add(f.machineId)
     const { subject, text } = batchMessage({ owner: f.customerName, machine: f.machineName, what: f.said.what, batch, proof, shop: policyOf(db).shopName })
-    run(db, SEND, ulid(), entry.at, f.customerId, f.jobId, entry.id, subject, text)
+    say(db, { at: entry.at, customerId: f.customerId, jobId: f.jobId, entryId: entry.id, subject, text })
   }
 }
 

@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BORE_WHEN, CALL_RESULTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BORE_WHEN, CALL_RESULTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { BORE_SPAN } from '#core/measure/bore'
@@ -200,6 +200,8 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     minutes: nullable(figureIn('Minutes', 0, 6000, 'min')), costMinor: nullable(moneyMinor('Spent')),
   }).refine(s => s.startedAt !== null || s.minutes !== null || s.costMinor !== null, { path: ['minutes'], message: 'Type the minutes, or what was spent, or start the clock.' })
     .refine(s => s.endedAt === null || (s.startedAt !== null && Date.parse(s.endedAt) >= Date.parse(s.startedAt)), { path: ['endedAt'], message: 'The clock must stop after it started.' }),
+  quote_sent: z.strictObject({ quoteId: idText('Quote'), stage: keyOf(QUOTE_STAGES, 'Asked for'), expiresAt: z.iso.datetime({ offset: true, error: 'End: give a date and time.' }), words: optionalText('Words', 2000) }),
+  owner_word: z.strictObject({ quoteId: idText('Quote'), choice: keyOf(OWNER_CHOICES, 'Answer'), option: optionalText('Way', 80), fee: nullable(z.number().min(0)), words: optionalText('Words', 1000), name: shortText('Name', 120), held: optionalText('Held back', 1000) }),
   owner_call: z.strictObject({ result: keyOf(CALL_RESULTS, 'How the call ended'), answer: optionalText('What was said', 500), capMinor: nullable(moneyMinor('New cap')) })
     .refine(c => c.result === 'answered' || c.capMinor === null, { path: ['capMinor'], message: 'Nobody answered: the cap stays.' })
     .refine(c => c.result === 'no_answer' || c.answer !== null || c.capMinor !== null, { path: ['answer'], message: 'Write down what the owner said.' }),

@@ -7,7 +7,8 @@ import type { EngineFacts, ShopPolicy, Visit } from '#core/job/jobFile'
 import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
-import type { machineSchema, newJobSchema, updateMachineSchema } from '../schemas/records'
+import type { Quote } from '#core/estimate/quote'
+import type { machineSchema, newJobSchema, ownerAnswerSchema, updateMachineSchema } from '../schemas/records'
 
 export interface Person { id: string, name: string, initials: string, active: boolean }
 export interface Customer { id: string, name: string, contact: string | null }
@@ -70,3 +71,9 @@ export interface JobLine {
 
 export interface MachineLine { id: string, name: string, kind: MachineKind, customerName: string, meter: string, jobs: number, open: boolean, lastAt: string | null }
 export interface ShopView { policy: ShopPolicy, people: Person[] }
+
+export type OwnerAnswer = z.output<typeof ownerAnswerSchema>
+/** A quote as it was sent, with its answer. */
+export interface QuoteLine { id: string, createdAt: string, expiresAt: string, answeredAt: string | null, answer: OwnerAnswer | null, quote: Quote }
+/** What the owner's page shows. */
+export interface QuotePage { quote: Omit<Quote, 'frozen'>, number: number, machine: string, owner: string, shop: string, address: string, askedAt: string, expiresAt: string, answer: OwnerAnswer | null }

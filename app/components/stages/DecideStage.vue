@@ -100,6 +100,7 @@ async function freeze(): Promise<void> {
     </template>
     <p v-else class="note">Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances start with rules of thumb; every figure is yours to change.</p>
 
+    <AskOwner />
     <div class="tabs" role="group" aria-label="Before an engine is chosen"><button v-for="(word, k) in CHECKS" :key="k" type="button" class="btn" :class="{ on: checking === k }" :aria-expanded="checking === k" @click="checking = checking === k ? null : k">{{ word }}</button></div>
     <FindingForm v-if="checking" :key="checking" :name="checking" @logged="checking = null" />
     <div class="tabs" role="group" aria-label="Ways to go">

@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test'
+import { ulid } from 'ulid'
+import { atTheBench, freshJob, lean, openJob } from './bench'
+
+test('the owner answers through the link on a telephone, and the job moves', async ({ page, request, browser }) => {
+  await atTheBench(page, request)
+  const id = await freshJob(page, 'Smokes blue under load', 'smoke')
+  const { people } = await (await request.get('/api/shop')).json() as { people: { id: string }[] }
+  const log = (kind: string, body: object) => request.post(`/api/jobs/${id}/entries`, { data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null } })
+  await log('terms', { useClass: 'private', runningValueMinor: 60000, asIsValueMinor: 4000, capMinor: null, deadline: null })
+  await log('option', { name: 'Rings and hone', way: 'rings', lines: [{ id: ulid(), type: 'part', text: 'Ring set', why: null, low: 3200, likely: 3200, high: 3200, chance: 1, priceKind: 'retail' }, { id: ulid(), type: 'labour', text: 'Top end', why: null, low: 2, likely: 3, high: 4, chance: 1, priceKind: null }], valueAfterMinor: null, successChance: 0.8, comebackMinor: 0, hoursOk: 200, hoursFail: 10, ruledOut: null })
+  await openJob(page, `/jobs/${id}`)
+  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await page.getByRole('button', { name: 'Ask the owner by a link' }).click()
+  await page.getByLabel('In your own words').fill('The rings are worn. The bore looks sound, it is not measured yet.')
+  await page.getByLabel('Link stays open').fill('0')
+  await page.getByRole('button', { name: 'Freeze it and ask' }).click()
+  await expect(page.locator('.askform')).toContainText('A link stays open for at least a day')
+  await page.getByLabel('Link stays open').fill('7')
+  await page.getByRole('button', { name: 'Freeze it and ask' }).click()
+  const link = await page.getByLabel('Link for the owner').inputValue()
+  await expect(page.locator('.head select')).toHaveValue('owner')
+  await expect(page.locator('.ask .sent').first()).toContainText('waiting today')
+
+  // a telephone that knows nothing of the shop
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await phone.goto(new URL(link).pathname)
+  await expect(phone.getByRole('heading', { level: 1 })).toContainText('what next?')
+  await expect(phone.locator('.way')).toContainText('Rings and hone')
+  await expect(phone.locator('.q')).toContainText('The bore was not measured')
+  await expect(phone.getByRole('navigation')).toHaveCount(0)
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)
+  await phone.getByRole('button', { name: 'Ask us' }).click()
+  await phone.getByRole('button', { name: 'Send it' }).click()
+  await expect(phone.locator('.say')).toContainText('Write your question')
+  await phone.getByRole('button', { name: 'Back' }).click()
+  await phone.getByRole('group', { name: 'Your answer' }).getByRole('button', { name: 'Rings and hone' }).click()
+  await phone.getByLabel('Anything to add').fill('Please before Saturday')
+  await phone.getByRole('button', { name: 'Send it' }).click()
+  await expect(phone.getByRole('status')).toContainText('The shop has your answer')
+  await phone.reload()
+  await expect(phone.locator('.answered')).toContainText('Greta Underhill chose ‘Rings and hone’: Please before Saturday')
+  await expect(phone.getByRole('button', { name: 'Ask us' })).toHaveCount(0)
+
+  // an altered link is refused, and shows nothing
+  await phone.goto(`${new URL(link).pathname.slice(0, -2)}zz`)
+  await expect(phone.getByRole('alert')).toContainText('This link is not right')
+  await expect(phone.locator('.q')).not.toContainText('Underhill')
+
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.head select')).toHaveValue('nobody')
+  await expect(page.locator('.log')).toContainText('Greta Underhill agrees to ‘Rings and hone’; Please before Saturday')
+  await expect(lean(page)).toBeVisible()
+  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await expect(page.locator('.agreed')).toContainText('by Greta Underhill in writing')
+  const pdf = await request.get(await page.locator('.ask .sent a').first().getAttribute('href') ?? '')
+  expect(pdf.headers()['content-type']).toBe('application/pdf')
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+})
