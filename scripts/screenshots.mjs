@@ -44,12 +44,6 @@ const SHOTS = [
     await page.getByRole('button', { name: /^Correct Bore/ }).first().click()
     await page.evaluate(() => scrollTo(0, 0))
   }],
-  ['leaks', sheet(213), async (page) => {
-    await page.keyboard.press('2')
-    await page.locator('.looks').getByRole('button', { name: 'Leaks' }).click()
-    await page.getByRole('button', { name: 'Breather hose: not looked at' }).click()
-    await page.locator('.looks').evaluate(e => scrollTo(0, e.getBoundingClientRect().top + scrollY - 20))
-  }],
   ['open-up', sheet(207), press('4')],
   ['oil-map', sheet(207), async (page) => {
     await page.keyboard.press('4')
@@ -105,6 +99,10 @@ await page.locator('.sheet[data-ready="true"]').waitFor()
 await page.keyboard.press('6')
 await page.waitForTimeout(500)
 await page.screenshot({ path: join(folder, 'phone.png') })
+/** the owner's page of the locked rider, asked as the Decide page asks */
+const asked = await (await fetch(`${url}/api/jobs/${jobs[207].id}/quotes`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ by: people[0].id, stage: 'decide', feeMinor: null, words: 'The rod seized because the engine ran almost without oil. Five of eight bolts under it were loose.', days: 14, photoIds: [] }) })).json()
+await page.goto(`${url}${new URL(asked.link).pathname}`, { waitUntil: 'networkidle' })
+await page.screenshot({ path: join(folder, 'owner.png') })
 await browser.close()
 child.kill('SIGTERM')
 await ended

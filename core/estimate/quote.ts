@@ -50,12 +50,12 @@ export function quoteOf({ decision, approved }: Assessment, entries: Entry[], po
   const charge = (major: number): number => toMajor(charged(toMinor(major, currency), policy), currency)
   const live = stage === 'look' || stage === 'strip' ? [] : decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
   const bodies = new Map(ofKind(inForce, 'option').map(e => [e.id, e.body]))
-  const options = live.map((o): QuoteOption => ({ id: o.entryId, name: o.name, mends: o.mends, low: charge(o.p10), likely: charge(o.mean), high: charge(o.p90), brings: o.brings - o.mean, hours: Math.round(o.successChance * o.hoursOk + (1 - o.successChance) * o.hoursFail), daysDown: bodies.get(o.entryId)?.daysDown ?? 0, past: o.allowed ? null : 'cap', best: o.entryId === decision.verdict?.bestId }))
+  const options = live.map((o): QuoteOption => ({ id: o.entryId, name: o.name, mends: o.mends, low: charge(o.p10), likely: charge(o.mean), high: charge(o.p90), brings: o.brings - o.mean, hours: 10 * Math.round((o.successChance * o.hoursOk + (1 - o.successChance) * o.hoursFail) / 10), daysDown: bodies.get(o.entryId)?.daysDown ?? 0, past: o.allowed ? null : 'cap', best: o.entryId === decision.verdict?.bestId }))
   return {
     stage, words, currency, cause, options,
     fee: feeMinor === null ? null : toMajor(feeMinor, currency),
     complaint: latest(inForce, 'complaint')?.body.words ?? null,
-    notKnown: [...new Set([...(decision.verdict?.looks ?? []).filter(l => l.about === 'need').slice(0, 3).map(l => l.text), ...(decision.verdict?.doubts ?? [])])],
+    notKnown: [...new Set([...(decision.verdict?.looks ?? []).filter(l => l.about === 'need').slice(0, 3).map(l => `Whether it is needed: ${l.text.charAt(0).toLowerCase()}${l.text.slice(1)}.`), ...(decision.verdict?.doubts ?? [])])],
     cap: decision.money.cap,
     running: decision.money.running,
     agreedBefore: approved ? changeOrder({ approved, decision }, entries)?.agreed ?? null : null,

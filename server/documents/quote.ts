@@ -36,7 +36,7 @@ export function quotePaper(view: JobView, { quote, createdAt, expiresAt, answer 
     const rows = lines.map(l => [
       { stack: [{ text: printable(l.text) }, ...(l.why ? [{ text: printable(l.why), fontSize: 8.5, color: SECOND }] : [])] },
       { text: HOUR_LINES.includes(l.type) ? `${l.low === l.high ? l.likely : `${l.low} – ${l.high}`} h` : moneyText(toMajor(l.likely, quote.currency), quote.currency, true), alignment: 'right' },
-      { text: l.chance >= 1 ? '' : `only if needed, ${Math.round(100 * l.chance)} %`, fontSize: 9, color: SECOND },
+      { text: l.chance >= 1 ? '' : l.type === 'sale' ? `sells with ${Math.round(100 * l.chance)} %` : `only if needed, ${Math.round(100 * l.chance)} %`, fontSize: 9, color: SECOND },
     ])
     return [
       heading(printable(o.name)),

@@ -55,7 +55,7 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
       <h1>{{ quote.agreedBefore === null ? `Your ${page.machine}: what next?` : `Your ${page.machine}: more than was agreed` }}</h1>
       <p v-if="quote.complaint">You said: ‘{{ quote.complaint }}’</p>
       <p v-if="quote.cause"><b>What did it:</b> {{ quote.cause }}.</p>
-      <p v-if="quote.words" class="words">{{ quote.words }}</p>
+      <p v-if="quote.words" class="own">{{ quote.words }}</p>
       <p v-if="quote.agreedBefore !== null" class="st near">It is likely to pass the {{ cash(quote.agreedBefore) }} that you agreed to. Nothing more is done before you answer.</p>
       <div v-if="quote.photos.length" class="pics"><figure v-for="p in quote.photos" :key="p.id"><img :src="`/api/q/${token}/photos/${p.id}`" :alt="p.caption ?? 'Photo from the bench'"><figcaption class="note">{{ p.caption }}</figcaption></figure></div>
       <article v-if="quote.fee !== null" class="way best"><div class="wayhead"><h2>{{ QUOTE_STAGES[quote.stage] }}</h2><b>{{ cash(quote.fee, true) }}</b></div><p>Whatever is decided after it. Nothing else is done before we ask again.</p></article>
@@ -92,7 +92,7 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
 
 <style scoped>
 .q { max-width: 560px; margin: 0 auto; padding: 0 18px 40px; display: grid; gap: 10px; } header { display: flex; justify-content: space-between; align-items: center; min-height: 56px; border-bottom: 1px solid var(--rule); margin: 0 -18px; padding: 0 18px; } .brand { font: 600 22px var(--label); color: var(--petrol); }
-h1 { font: 600 27px/1.15 var(--label); overflow-wrap: anywhere; } h2 { font: 600 19px/1.2 var(--label); overflow-wrap: anywhere; } .words { white-space: pre-line; }
+h1 { font: 600 27px/1.15 var(--label); overflow-wrap: anywhere; } h2 { font: 600 19px/1.2 var(--label); overflow-wrap: anywhere; } .own { white-space: pre-line; }
 .way { border: 1px solid var(--edge); border-radius: var(--radius); padding: 12px 14px; } .way.best { border-color: var(--petrol); box-shadow: inset 5px 0 0 var(--petrol); padding-left: 19px; } .wayhead { display: flex; justify-content: space-between; gap: 12px; align-items: baseline; } .wayhead b { font: 600 20px var(--label); white-space: nowrap; }
 .buttons { display: grid; grid-template-columns: 1fr 1fr; gap: 9px; } .buttons .btn { min-height: 52px; white-space: normal; } .say { display: grid; gap: 10px; border: 1px solid var(--petrol); border-radius: var(--radius); padding: 12px 14px; } .say .btn { min-height: 48px; }
 section li { padding: 3px 0; list-style: disc; margin-left: 18px; } .pics { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } figure { margin: 0; } .pics img { width: 100%; height: 130px; object-fit: cover; border-radius: var(--radius); border: 1px solid var(--rule-2); } .done, .answered { background: var(--good-wash); padding: 10px 12px; border-left: 4px solid var(--good); }
