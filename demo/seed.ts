@@ -14,10 +14,12 @@ import { saveSheet, sheetOf } from '../server/db/sheets'
 import { entriesOf } from '../server/db/entries'
 import { bookIn, jobFile, jobView, logEntry } from '../server/db/jobs'
 import { machineLines } from '../server/db/machines'
+import { importPrices } from '../server/db/prices'
 import { row } from '../server/db/statements'
 import { addPerson, savePolicy } from '../server/db/shop'
 import type { DemoJob, Step, Who } from './book'
 import { DEMO_JOBS } from './jobs'
+import { DEMO_PRICES } from './prices'
 
 const POLICY: ShopPolicy = { ...DEFAULT_POLICY, shopName: 'Weirside Small Engines', shopAddress: '4 Weir Steps, Tollbrook · made up for this demonstration', labourRateMinor: 5800, taxPct: 0, altitudeM: 180, volumeUnit: 'mL', pressureUnit: 'bar' }
 const PEOPLE: Record<Who, [string, string]> = { mira: ['Mira Voss', 'MV'], teo: ['Teo Lindqvist', 'TL'], june: ['June Abara', 'JA'] }
@@ -35,6 +37,7 @@ export function seedDemo(db: Database, now: Date, photos: Record<string, PhotoRo
   return db.transaction(() => {
     savePolicy(db, POLICY)
     const people = Object.fromEntries(Object.entries(PEOPLE).map(([key, [name, initials]]) => [key, addPerson(db, { name, initials, active: true }).id])) as Record<Who, string>
+    importPrices(db, { text: DEMO_PRICES, supplier: null, kind: 'retail', pricedOn: new Date(now.getTime() - 12 * 24 * HOUR_MS).toISOString().slice(0, 10), apply: true, by: people.june })
     const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now, photos), 0)
     return { jobs: DEMO_JOBS.length, entries }
   }).immediate()
@@ -96,7 +99,7 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
 }
 
 /** Prices are of the day on which they were asked. */
-const priced = (body: OptionBody, time: Date): OptionBody => ({ ...body, lines: body.lines.map(l => (l.type === 'part' || l.type === 'outwork') && l.priceKind !== 'estimate' ? { ...l, source: l.priceKind === 'donor' ? 'our own shelf' : 'counter price list', pricedOn: time.toISOString().slice(0, 10) } : l) })
+const priced = (body: OptionBody, time: Date): OptionBody => ({ ...body, lines: body.lines.map(l => (l.type === 'part' || l.type === 'outwork') && l.priceKind !== 'estimate' ? { ...l, source: l.priceKind === 'donor' ? 'our own shelf' : 'Tollbrook Spares', pricedOn: time.toISOString().slice(0, 10) } : l) })
 
 /** What is done before a hand goes near, half a minute earlier by the same hand. */
 function madeSafe({ at, by }: Entry): Entry {

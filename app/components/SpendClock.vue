@@ -48,8 +48,8 @@ async function typed(): Promise<void> {
     <div class="row">
       <span class="sum"><b>{{ hours }}</b> <span class="lab">put in, {{ cash(spend.total) }}<template v-if="spend.cap !== null"> of the cap of {{ cash(spend.cap) }}</template></span></span>
       <i v-if="spend.sharePct !== null" class="bar2" aria-hidden="true"><b :style="{ width: `${Math.min(100, spend.sharePct)}%` }" /></i>
-      <button v-if="spend.running" type="button" class="btn run" @click="stop">Stop the clock <small>{{ spend.running.body.what }}</small></button>
-      <button v-else type="button" class="btn" @click="start">Start the clock</button>
+      <button v-if="spend.running" type="button" class="btn run" @click="stop">Stop working <small>{{ spend.running.body.what }}</small></button>
+      <button v-else type="button" class="btn" @click="start">Start working</button>
       <button type="button" class="link" :aria-expanded="open" @click="open = !open">Type it</button>
       <button type="button" class="link" :aria-expanded="calling" @click="calling = !calling">Call the owner</button>
     </div>

@@ -34,6 +34,8 @@ useKeys({
         <NuxtLink to="/tools" :class="{ on: $route.path === '/tools' }">Tools</NuxtLink>
         <NuxtLink to="/causes" :class="{ on: $route.path === '/causes' }">Causes</NuxtLink>
         <NuxtLink to="/machines" :class="{ on: $route.path.startsWith('/machines') }">Machines</NuxtLink>
+        <NuxtLink to="/parts" :class="{ on: $route.path === '/parts' }">Parts</NuxtLink>
+        <NuxtLink to="/shelf" :class="{ on: $route.path === '/shelf' }">Shelf</NuxtLink>
         <NuxtLink to="/specs" :class="{ on: $route.path.startsWith('/specs') }">Specs</NuxtLink>
         <NuxtLink to="/shop" :class="{ on: $route.path === '/shop' }">Shop</NuxtLink>
       </nav>

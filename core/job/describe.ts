@@ -12,7 +12,7 @@ import { FIT_KEYS, REST_KEYS } from './judgeRest'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, CALL_RESULTS, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -123,6 +123,14 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const { what, startedAt, endedAt, minutes, costMinor } = entry.body
       const time = startedAt && !endedAt && minutes === null ? 'clock running' : minutes !== null || startedAt ? `${Math.round(minutesOf(entry.body))} min` : ''
       return { title: 'Put in', text: [what, time, costMinor !== null && cash(costMinor)].filter(Boolean).join(', ') }
+    }
+    case 'order': {
+      const { what, supplier, number, priceMinor, state, dueOn, note } = entry.body
+      return { title: 'Part', text: withNote([`${what}: ${ORDER_STATES[state].toLowerCase()}, ${supplier}`, number, priceMinor !== null && cash(priceMinor), state === 'ordered' && dueOn && `due ${dueOn}`].filter(Boolean).join(', '), note) }
+    }
+    case 'outwork': {
+      const { what, shop, target, sentOn, dueOn, returnedOn, measured, verdict, note } = entry.body
+      return { title: 'Outwork', text: withNote([`${what} at ${shop}, target ${target}`, sentOn && `sent ${sentOn}`, dueOn && !returnedOn && `due ${dueOn}`, returnedOn && `back ${returnedOn}`, measured && `measured ${quantityText(measured.value, measured.unit)}`, verdict !== 'open' && OUTWORK_VERDICTS[verdict].toLowerCase()].filter(Boolean).join(', '), note) }
     }
     case 'quote_sent': return { title: 'Owner asked', text: `${QUOTE_STAGES[entry.body.stage].toLowerCase()}, by a link open until ${entry.body.expiresAt.slice(0, 10)}${entry.body.words ? `: ${entry.body.words}` : ''}` }
     case 'owner_word': {

@@ -4,7 +4,7 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BORE_WHEN, CALL_RESULTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, BORE_WHEN, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -208,6 +208,10 @@ export type RestCheckBody = Record<KeyOf<typeof REST_ITEMS>, KeyOf<typeof REST_S
 export type FitCheckBody = Record<KeyOf<typeof FIT_ITEMS>, KeyOf<typeof FIT_STATES>> & { engine: string, note: string | null }
 /** Time and money put into a job; a clock that still runs has no end yet. */
 export interface SpendBody { what: string, startedAt: string | null, endedAt: string | null, minutes: number | null, costMinor: number | null }
+/** A part asked for or ordered of one supplier; `what` is the line's own words. */
+export interface OrderBody { what: string, number: string | null, supplier: string, priceMinor: number | null, state: KeyOf<typeof ORDER_STATES>, orderedOn: string, dueOn: string | null, note: string | null }
+/** Work that another shop does, to a figure that is measured when it comes back. */
+export interface OutworkBody { what: string, shop: string, target: string, sentOn: string | null, dueOn: string | null, /** days it takes, where no day is known yet */ days: number | null, priceMinor: number | null, returnedOn: string | null, measured: Quantity | null, verdict: KeyOf<typeof OUTWORK_VERDICTS>, note: string | null }
 /** The owner was asked by a link; what was shown is kept with the quote. */
 export interface QuoteSentBody { quoteId: string, stage: KeyOf<typeof QUOTE_STAGES>, expiresAt: string, words: string | null }
 /** What the owner said by the link. `held`: why the agreement waits for the shop. */
@@ -297,6 +301,8 @@ export interface BodyOf {
   fit_check: FitCheckBody
   spend: SpendBody
   owner_call: OwnerCallBody
+  order: OrderBody
+  outwork: OutworkBody
   quote_sent: QuoteSentBody
   owner_word: OwnerWordBody
   option: OptionBody

@@ -140,6 +140,11 @@ export const FIT_STATES = { fits: 'Fits', adapt: 'With an adapter', no: 'Doesn\'
 /** What the owner's word is asked for: each stage by itself. */
 export const QUOTE_STAGES = { look: 'Look at it', strip: 'Open it', decide: 'Choose a way', build: 'More than was agreed' } as const
 export const OWNER_CHOICES = { agree: 'Agreed', ask: 'Asks', none: 'None of it' } as const
+/** How an order stands; a supplier who hasn't got it is written down too. */
+export const ORDER_STATES = { asked: 'Asked for', ordered: 'Ordered', arrived: 'Here', none: 'Not to be had' } as const
+export const OUTWORK_VERDICTS = { open: 'Not back yet', accepted: 'Accepted', sent_back: 'Sent back' } as const
+/** How good a part of the shelf is. */
+export const SHELF_GRADES = { good: 'As good as new', used: 'Used, sound', core: 'To be rebuilt' } as const
 /** How a call to the owner ended. */
 export const CALL_RESULTS = { answered: 'Answered', no_answer: 'No answer' } as const
 

@@ -1,13 +1,15 @@
 import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/job/entries'
-import { entriesInForce, ofKind } from '#core/job/entries'
+import { entriesInForce, latest, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
 import { needsSafe, safeRefusal } from '#core/job/makeSafe'
 import { fuelPath, refillRefusal } from '#core/oil/fuelPath'
 import { RENEWING } from '#core/job/vocabulary'
 import type { Way } from '#core/job/vocabulary'
 import type { Stop } from '#core/judgement'
+import { linesInHand, missing, needs, partsMove } from '#core/parts/needs'
 import { condemned } from '#core/teardown/judgePart'
 import type { JobView, NewJobParsed } from '#shared/types/records'
 import { checkBatch, tellOwners } from './batches'
@@ -120,6 +122,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
     if (result === 'stored') {
       keepMeter(db, job.machineId, entry)
       tellOwners(db, entry)
+      moveParts(db, jobId, entry)
     }
     return result
   }).immediate()
@@ -173,6 +176,19 @@ function checkSpend(db: Database, jobId: string, entry: Entry): void {
   if (spend.running && spend.running.id !== entry.supersedes) throw new Refusal(409, `A clock runs already: ${spend.running.body.what}. Stop it first.`)
   const stop = stops.find(s => s.id === 'spend')
   if (stop && spend.state === 'over_cap') throw new Refusal(409, `${stop.title}: ${stop.reason} ${stop.clearedBy}`)
+}
+
+/** An order or outwork puts the job on hold until all of it is here, and takes it off again. Runs inside the caller's transaction. */
+function moveParts(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'order' && entry.kind !== 'outwork') return
+  const file = jobFile(db, jobId)
+  const inForce = entriesInForce(file.entries)
+  const said = latest(inForce, 'waiting')
+  const all = needs(linesInHand(inForce, assess(file).decision.verdict?.bestId ?? null), inForce)
+  const move = partsMove(all, said?.body.for ?? null)
+  if (move === null || (said?.body.for ?? 'nobody') === move) return
+  const what = move === 'nobody' ? null : missing(all).map(n => n.text).slice(0, 3).join(', ').slice(0, 300)
+  appendEntry(db, jobId, { id: ulid(), kind: 'waiting', at: entry.at, by: entry.by, how: null, body: { for: move, what }, supersedes: said?.id ?? null })
 }
 
 /** A picture is on disk before an entry shows it. */

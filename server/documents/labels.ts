@@ -1,13 +1,13 @@
 import dayjs from 'dayjs'
 import { entriesInForce, latest } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
-import { FUEL_WORDS } from '#core/job/vocabulary'
+import { FUEL_WORDS, SHELF_GRADES } from '#core/job/vocabulary'
 import { FUEL_DAYS } from '#core/mix/fuelAge'
 import type { FuelType } from '#core/mix/fuelAge'
 import { mixForTotal } from '#core/mix/mixMake'
 import { ratioText } from '#core/mix/mixPlan'
 import { quantityText } from '#core/units/unitRound'
-import type { JobView } from '#shared/types/records'
+import type { JobView, ShelfItem } from '#shared/types/records'
 import { printable, SECOND } from './pdf'
 
 export interface MixLabel { ratio: number, totalMl: number, made: string, by: string, fuel: FuelType }
@@ -40,6 +40,24 @@ export function jobTag({ number, machine, customer, createdAt, entries }: JobVie
         { text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''), fontSize: 9, margin: [0, 3, 0, 0] },
         { text: `In ${dayjs(createdAt).format('D MMM YYYY')}${due ? ` · wanted ${dayjs(due).format('D MMM')}` : ''}`, fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] },
         { text: printable(policy.shopName), fontSize: 8, color: SECOND },
+      ] },
+      { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
+    ],
+    columnGap: 10,
+  }]
+}
+
+/** The label on a part of the shelf; its square opens it on the shelf's page. */
+export function shelfLabel({ number, name, grade, tested, measured, place, fromNumber, quarantine }: ShelfItem, url: string): unknown[] {
+  return [{
+    columns: [
+      { width: '*', stack: [
+        { text: `S ${number}`, fontSize: 30, bold: true, lineHeight: 1 },
+        { text: printable(name), fontSize: 13, bold: true },
+        { text: printable(`${SHELF_GRADES[grade]}${tested ? `, tested: ${tested}` : ''}`), fontSize: 10 },
+        { text: printable(measured ?? 'UNMEASURED'), fontSize: 11, bold: true },
+        { text: printable(`${place}${fromNumber ? `, out of T ${fromNumber}` : ''}`), fontSize: 9, color: SECOND },
+        ...(quarantine ? [{ text: printable(`QUARANTINE: ${quarantine}`), fontSize: 10, bold: true }] : []),
       ] },
       { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
     ],

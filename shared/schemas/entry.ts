@@ -3,7 +3,7 @@ import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '#core/debris/debrisTables'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
-  AGREED_HOW, BORE_WHEN, CALL_RESULTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, BORE_WHEN, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, HOW_GOT, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LINE_TYPES, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from '#core/job/vocabulary'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { BORE_SPAN } from '#core/measure/bore'
@@ -37,6 +37,7 @@ const knownCause = z.string().refine(id => CAUSE_BY_ID.has(id), 'This cause is n
 const length = (what: string, max = 10) => quantity('length', what, max)
 const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
+const day = (what: string) => z.iso.date({ error: `${what}: give a date, for example 2026-11-25.` })
 const moneyMinor = (what: string) => z.number({ error: `${what}: type an amount, for example 120.` }).int(`${what} has too many decimals.`).min(0, `${what} can't be negative.`).max(1e9, `${what} is too large: check the decimal point.`)
 const hoursField = (what: string) => z.number({ error: `${what}: type hours, for example 1.5.` }).min(0, `${what} can't be negative.`).max(100000, `${what} is too large: check the decimal point.`)
 
@@ -200,6 +201,18 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
     minutes: nullable(figureIn('Minutes', 0, 6000, 'min')), costMinor: nullable(moneyMinor('Spent')),
   }).refine(s => s.startedAt !== null || s.minutes !== null || s.costMinor !== null, { path: ['minutes'], message: 'Type the minutes, or what was spent, or start the clock.' })
     .refine(s => s.endedAt === null || (s.startedAt !== null && Date.parse(s.endedAt) >= Date.parse(s.startedAt)), { path: ['endedAt'], message: 'The clock must stop after it started.' }),
+  order: z.strictObject({
+    what: shortText('Part', 200), number: optionalText('Number', 60), supplier: shortText('Supplier', 80), priceMinor: nullable(moneyMinor('Price')), state: keyOf(ORDER_STATES, 'It is'),
+    orderedOn: day('Ordered'), dueOn: nullable(day('Due')), note: optionalText('What they answered', 400),
+  }).refine(o => o.state !== 'ordered' || o.dueOn !== null, { path: ['dueOn'], message: 'Say when it is due: the day the job can be ready hangs on it.' })
+    .refine(o => o.dueOn === null || o.dueOn >= o.orderedOn, { path: ['dueOn'], message: 'It can\'t be due before it was ordered.' }),
+  outwork: z.strictObject({
+    what: shortText('Work', 200), shop: shortText('Which shop', 80), target: shortText('Target figure', 200), sentOn: nullable(day('Sent')), dueOn: nullable(day('Due')), days: nullable(figureIn('Days', 0, 365, 'days')),
+    priceMinor: nullable(moneyMinor('Price')), returnedOn: nullable(day('Came back')), measured: nullable(length('Measured on return', 500)), verdict: keyOf(OUTWORK_VERDICTS, 'It is'), note: optionalText('Note', 400),
+  }).refine(w => w.sentOn === null || w.dueOn === null || w.dueOn >= w.sentOn, { path: ['dueOn'], message: 'It can\'t be due before it was sent.' })
+    .refine(w => w.verdict === 'open' || w.returnedOn !== null, { path: ['returnedOn'], message: 'Say when it came back.' })
+    .refine(w => w.verdict !== 'accepted' || w.measured !== null || w.note !== null, { path: ['measured'], message: 'Measure it before it is accepted, or write why it can\'t be measured.' })
+    .refine(w => w.verdict !== 'sent_back' || w.note !== null, { path: ['note'], message: 'Say what is wrong with it.' }),
   quote_sent: z.strictObject({ quoteId: idText('Quote'), stage: keyOf(QUOTE_STAGES, 'Asked for'), expiresAt: z.iso.datetime({ offset: true, error: 'End: give a date and time.' }), words: optionalText('Words', 2000) }),
   owner_word: z.strictObject({ quoteId: idText('Quote'), choice: keyOf(OWNER_CHOICES, 'Answer'), option: optionalText('Way', 80), fee: nullable(z.number().min(0)), words: optionalText('Words', 1000), name: shortText('Name', 120), held: optionalText('Held back', 1000) }),
   owner_call: z.strictObject({ result: keyOf(CALL_RESULTS, 'How the call ended'), answer: optionalText('What was said', 500), capMinor: nullable(moneyMinor('New cap')) })

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import {
-  BEARINGS, BORE, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, ENGINE_CLASSES, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, MACHINE_KINDS, OILING, OIL_FILTER, OIL_SHOWS, OWNER_CHOICES, QUOTE_STAGES, RELEASE, USE_CLASSES, VALVES,
+  BEARINGS, BORE, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, ENGINE_CLASSES, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, MACHINE_KINDS, OILING, OIL_FILTER, OIL_SHOWS, OWNER_CHOICES, QUOTE_STAGES, RELEASE, SHELF_GRADES, USE_CLASSES, VALVES,
 } from '#core/job/vocabulary'
 import type { EngineFacts, ShopPolicy } from '#core/job/jobFile'
 import type { FillTable } from '#core/oil/fillMarks'
 import { oilVolume } from '#core/oil/fillTable'
+import { PARTS } from '#core/teardown/parts'
 import type { SpecItem } from '#core/spec/specItems'
 import { PLAIN_UNITS, SPEC_ITEMS, UNITS_OF_ITEM } from '#core/spec/specItems'
 import type { SpecValue } from '#core/spec/specValue'
@@ -140,6 +141,20 @@ export const askOwnerSchema = z.strictObject({
 }).refine(a => (a.stage === 'look' || a.stage === 'strip') === (a.feeMinor !== null), { path: ['feeMinor'], message: 'A look or an opening is asked for with its fee; a choice of ways without one.' })
 export const ownerAnswerSchema = z.strictObject({ choice: keyOf(OWNER_CHOICES, 'Answer'), optionId: nullable(idText('Way')), words: optionalText('Words', 1000), name: shortText('Your name', 120) })
   .refine(a => a.choice !== 'ask' || a.words !== null, { path: ['words'], message: 'Write your question.' })
+
+export const importPricesSchema = z.strictObject({
+  text: z.string({ error: 'The file is empty.' }).min(1, 'The file is empty.').max(6_000_000, 'The file is too large: 6 MB is the most.'),
+  supplier: optionalText('Supplier', 80), kind: z.enum(['retail', 'trade', 'donor'], { error: 'Prices are retail, trade or donor.' }),
+  pricedOn: z.iso.date({ error: 'As of: give a date, for example 2026-11-25.' }), apply: z.boolean(), by: idText('Person'),
+})
+
+const shelfFields = {
+  name: shortText('What it is', 120), grade: keyOf(SHELF_GRADES, 'Grade'), tested: optionalText('Tested', 200), measured: optionalText('Measured', 200), place: shortText('Place', 80),
+  priceMinor: nullable(z.number({ error: 'Price: type an amount.' }).int('The price has too many decimals.').min(0, 'The price can\'t be negative.').max(1e9, 'The price is too large.')), quarantine: optionalText('Quarantine', 300),
+}
+export const saveShelfSchema = z.strictObject({ ...shelfFields, by: idText('Person') })
+export const newShelfSchema = z.strictObject({ ...shelfFields, by: idText('Person'), id: idText('Part'), part: nullable(keyOf(PARTS, 'Part')), engineClass: keyOf(ENGINE_CLASSES, 'Class of engine'), fromJobId: nullable(idText('Job')) })
+export const moveShelfSchema = z.strictObject({ to: z.enum(['shelf', 'reserved', 'used', 'gone'], { error: 'Say where it goes.' }), jobId: nullable(idText('Job')), by: idText('Person') })
 
 export const personSchema = z.strictObject({ name: shortText('Name', 60), initials: shortText('Initials', 4), active: z.boolean() })
 

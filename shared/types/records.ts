@@ -8,7 +8,7 @@ import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Quote } from '#core/estimate/quote'
-import type { machineSchema, newJobSchema, ownerAnswerSchema, updateMachineSchema } from '../schemas/records'
+import type { machineSchema, newJobSchema, ownerAnswerSchema, saveShelfSchema, updateMachineSchema } from '../schemas/records'
 
 export interface Person { id: string, name: string, initials: string, active: boolean }
 export interface Customer { id: string, name: string, contact: string | null }
@@ -77,3 +77,9 @@ export type OwnerAnswer = z.output<typeof ownerAnswerSchema>
 export interface QuoteLine { id: string, createdAt: string, expiresAt: string, answeredAt: string | null, answer: OwnerAnswer | null, quote: Quote }
 /** What the owner's page shows. */
 export interface QuotePage { quote: Omit<Quote, 'frozen'>, number: number, machine: string, owner: string, shop: string, address: string, askedAt: string, expiresAt: string, answer: OwnerAnswer | null }
+/** One part of a supplier's list; `priceMinor` null: not to be had. */
+export interface PriceRow { id: string, supplier: string, number: string, name: string, kind: 'retail' | 'trade' | 'donor', priceMinor: number | null, leadDays: number | null, stock: number | null, supersededBy: string | null, pricedOn: string }
+export interface PriceReport { lines: { line: number, message: string }[], added: string[], changed: string[], same: number, applied: boolean }
+export type ShelfFields = Omit<z.output<typeof saveShelfSchema>, 'by'>
+/** A part kept from an engine that was given up. */
+export interface ShelfItem extends ShelfFields { id: string, number: number, part: string | null, engineClass: EngineClass, fromJobId: string | null, fromNumber: number | null, state: 'shelf' | 'reserved' | 'used' | 'gone', jobId: string | null, jobNumber: number | null, createdAt: string }

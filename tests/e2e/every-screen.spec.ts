@@ -31,6 +31,8 @@ async function screens(page: Page): Promise<Screen[]> {
     { name: 'import a sheet', path: '/specs/import', ready: '.top' },
     { name: 'machines', path: '/machines', ready: '.list a' },
     { name: 'one machine', path: `/machines/${machines[0]?.id}`, ready: 'form' },
+    { name: 'shelf', path: '/shelf', ready: 'h1' },
+    { name: 'parts and prices', path: '/parts', ready: '.prices' },
     { name: 'shop', path: '/shop', ready: 'form' },
     { name: 'not there', path: '/jobs/01ARZ3NDEKTSV4RRFFQ69G5FAV', ready: '.bar' },
   ]

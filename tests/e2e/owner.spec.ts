@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { ulid } from 'ulid'
 import { atTheBench, freshJob, lean, openJob } from './bench'
@@ -30,6 +31,7 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await expect(phone.locator('.q')).toContainText('The bore was not measured')
   await expect(phone.getByRole('navigation')).toHaveCount(0)
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)
+  expect((await new AxeBuilder({ page: phone }).analyze()).violations.map(v => `${v.id}: ${v.nodes[0]?.target}`)).toEqual([])
   await phone.getByRole('button', { name: 'Ask us' }).click()
   await phone.getByRole('button', { name: 'Send it' }).click()
   await expect(phone.locator('.say')).toContainText('Write your question')

@@ -50,6 +50,9 @@ const draws = shallowRef<SimResult[]>([])
 watch(() => [options.value.map(o => o.id).join(), sheet.inForce.value.length, shop.policy], () => { void drawWays(sheet.file.value).then((d) => { draws.value = d }) }, { immediate: true })
 const shares = computed(() => draws.value.map(d => ({ ...d, name: nameOf(d.id) || decision.value?.fallback.name || '' })).filter(d => d.bestShare > 0.005).sort((a, b) => b.bestShare - a.bestShare))
 
+/** a way that gives the engine up is among them: then it is asked what to keep */
+const givesUp = computed(() => options.value.some(o => o.body.way === 'part_out' || o.body.way === 'scrap' || o.body.way === 'new_engine'))
+
 const CHECKS = { rest_check: 'Rest of the machine', fit_check: 'Does another engine fit?' } as const
 const checking = ref<keyof typeof CHECKS | null>(null)
 watch(() => [sheet.form.value, sheet.correction.value] as const, ([form, entry]) => {
@@ -101,6 +104,7 @@ async function freeze(): Promise<void> {
     <p v-else class="note">Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances start with rules of thumb; every figure is yours to change.</p>
 
     <AskOwner />
+    <KeepList v-if="givesUp" />
     <div class="tabs" role="group" aria-label="Before an engine is chosen"><button v-for="(word, k) in CHECKS" :key="k" type="button" class="btn" :class="{ on: checking === k }" :aria-expanded="checking === k" @click="checking = checking === k ? null : k">{{ word }}</button></div>
     <FindingForm v-if="checking" :key="checking" :name="checking" @logged="checking = null" />
     <div class="tabs" role="group" aria-label="Ways to go">

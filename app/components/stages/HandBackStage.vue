@@ -13,6 +13,7 @@ const form = useEntryForm<'hand_back', { to: string, words: string }>({
   fromBody: b => ({ to: b.to, words: b.words ?? '' }),
 })
 const { draft } = form
+const PAPERS = [['invoice.pdf', 'Invoice'], ['care.pdf', 'Care card'], ['lines.csv', 'Lines, CSV'], ['job.json', 'The job, JSON']] as const
 const refused = computed(() => ofKind(sheet.inForce.value, 'refused'))
 const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind, facts: sheet.job.value.facts, spec: sheet.job.value.spec, fill: sheet.job.value.fill, policy: sheet.policy.value }))
 </script>
@@ -22,7 +23,7 @@ const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind
     <section class="block first">
       <h2>The record</h2>
       <p>Complaint, findings with how each was got, the ways to go with their figures, what was agreed and the whole log, ready to print and sign.</p>
-      <p class="acts"><a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener">Print the record, PDF</a></p>
+      <p class="acts"><a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener">Print the record, PDF</a><a v-for="[file, word] in PAPERS" :key="file" class="btn" :href="`/api/jobs/${sheet.job.value.id}/${file}`" target="_blank" rel="noopener">{{ word }}</a></p>
     </section>
     <section class="block"><h2>What it really was <span class="lab">the next job of this kind learns from it</span></h2><CauseFoundForm /></section>
     <section class="block"><h2>For the owner to know</h2><ul class="care"><li v-for="line in care" :key="line">{{ line }}</li></ul></section>

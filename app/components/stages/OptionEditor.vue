@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import { ulid } from 'ulid'
 import { firmness, priceAge, proposeWay } from '#core/estimate/causeLines'
 import { STARTERS } from '#core/estimate/starters'
@@ -6,6 +7,7 @@ import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
 import { condemned } from '#core/teardown/judgePart'
 import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vocabulary'
 import type { LineType, Way } from '#core/job/vocabulary'
+import type { PriceRow } from '#shared/types/records'
 
 interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean, source?: string, pricedOn?: string, lookMin?: string }
 interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string, daysDown?: string }
@@ -13,6 +15,7 @@ interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string
 const props = defineProps<{ base?: Entry, way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
 const sheet = useSheet()
+const listId = useId()
 const shop = useShopStore()
 const cur = computed(() => shop.policy.currency)
 const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
@@ -71,6 +74,18 @@ const bought = (type: LineType): boolean => type === 'part' || type === 'outwork
 const age = (l: LineDraft) => priceAge({ type: l.type, priceKind: l.priceKind, pricedOn: l.pricedOn || null }, today, shop.policy.priceDays)
 const FIRM_WORDS = { firm: 'firm', estimated: 'estimated', contingent: 'contingent' }
 const firm = (l: LineDraft): string => FIRM_WORDS[firmness({ low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely), chance: share(l.chance), priceKind: l.priceKind })]
+/** parts of the price lists whose name is being typed */
+const hits = ref<PriceRow[]>([])
+const seek = useDebounceFn(async (typed: string) => {
+  hits.value = typed.trim().length < 2 ? [] : (await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(typed.trim())}`).catch(() => ({ prices: [] }))).prices
+}, 150)
+const hitName = (p: PriceRow): string => `${p.name} (${p.number})`
+/** a part that was picked from the list brings its price, kind, source and day */
+function picked(l: LineDraft): void {
+  const hit = hits.value.find(p => hitName(p) === l.text)
+  if (!hit || !bought(l.type) || hit.priceMinor === null) return
+  Object.assign(l, { likely: moneyField(hit.priceMinor, cur.value), low: '', high: '', priceKind: hit.kind, source: hit.supplier, pricedOn: hit.pricedOn })
+}
 function add(type: LineType): void {
   draft.value.lines.push({ id: ulid(), type, text: '', why: '', low: '', likely: '', high: '', chance: '', priceKind: type === 'part' ? 'retail' : null })
 }
@@ -92,7 +107,7 @@ async function submit(): Promise<void> {
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
       <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
-        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What"></span>
+        <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What" :list="bought(l.type) ? listId : undefined" autocomplete="off" @input="bought(l.type) && seek(l.text)" @change="picked(l)"></span>
         <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select></span>
         <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" @change="priced(l)" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
         <span role="cell" class="fig"><input v-model="l.chance" class="in num" :class="{ wrong: fault(i, 'chance') }" inputmode="decimal" :aria-label="`Chance of line ${i + 1}`" placeholder="sure"></span>
@@ -107,6 +122,7 @@ async function submit(): Promise<void> {
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
       </div>
     </div>
+    <datalist :id="listId"><option v-for="p in hits" :key="p.id" :value="hitName(p)">{{ p.supplier }}, {{ p.priceMinor === null ? 'not to be had' : moneyField(p.priceMinor, cur) }}</option></datalist>
     <div class="acts">
       <button type="button" class="btn dash" @click="add('part')">Part</button><button type="button" class="btn dash" @click="add('labour')">Labour</button><button type="button" class="btn dash" @click="add('outwork')">Outwork</button><button type="button" class="btn dash" @click="add('risk')">Risk</button>
       <button type="button" class="btn dash" @click="add('charge')">Charge</button><button v-if="!mends" type="button" class="btn dash" @click="add('sale')">Sells for</button>

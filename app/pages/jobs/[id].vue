@@ -126,6 +126,8 @@ onMounted(() => { ready.value = true })
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />
         <template v-else-if="stage === 'build'">
+          <NeedsList />
+          <ShelfForJob />
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
           <section class="block more"><h2>Fitted</h2><FindingForm name="fitted" /><BatchCarriers /></section>
           <section class="block more"><h2>As built</h2><AsBuilt :entries="sheet.inForce.value" /></section>

@@ -99,6 +99,16 @@ async function submit(): Promise<void> {
   await nextTick()
   document.querySelector('.wrong, .fault')?.scrollIntoView({ block: 'center' })
 }
+/** a job that another Remedium saved as JSON */
+async function fromFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  const outcome = await send<{ id: string }>('/api/jobs/import', 'POST', { text: await file.text(), by: shop.person?.id ?? '' })
+  input.value = ''
+  if (outcome.ok) await router.push(`/jobs/${outcome.value.id}`)
+  else message.value = outcome.message
+}
 function pickOwner(): void {
   draft.value.customerId = owners.value.find(o => o.name === draft.value.owner)?.id ?? ''
 }
@@ -107,7 +117,7 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
 
 <template>
   <form class="page book" @submit.prevent="submit">
-    <div class="pagehead"><h1>Book in a machine</h1><span class="lab">“Unknown” is always an answer. Everything typed here is kept until it is booked in.</span></div>
+    <div class="pagehead"><h1>Book in a machine</h1><span class="lab">“Unknown” is always an answer. Everything typed here is kept until it is booked in.</span><label class="btn dash"><input type="file" accept=".json,application/json" class="sr" @change="fromFile">From a job file</label></div>
 
     <section v-if="known" class="block">
       <h2>Back again</h2>

@@ -1,0 +1,3 @@
+import { shelfFor } from '../../../db/shelf'
+
+export default answer(event => shelfFor(useDb(), routeId(event)))

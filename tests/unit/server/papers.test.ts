@@ -1,0 +1,100 @@
+import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import migrations from '#migrations'
+import { assess } from '#core/assess'
+import { invoiceOf } from '#core/estimate/invoice'
+import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { newJobSchema } from '#shared/schemas/records'
+import { seedDemo } from '../../../demo/seed'
+import { bookIn, jobFile, jobView, jobsOf, logEntry } from '../../../server/db/jobs'
+import { closeDatabase, openDatabase } from '../../../server/db/open'
+import { peopleOf, policyOf } from '../../../server/db/shop'
+import { carePaper, invoicePaper, linesCsv } from '../../../server/documents/handBack'
+import { importJob, jobFileJsonSchema, jobJson } from '../../../server/documents/jobFile'
+import { newFolder } from '../../server'
+import { newEntry, newJob } from '../../api/shop'
+import { entry, line } from '../job/file'
+
+let db: Database
+let by: string
+beforeEach(() => {
+  db = openDatabase(newFolder(), migrations)
+})
+afterEach(() => closeDatabase(db))
+const NOW = new Date('2026-06-01T09:00:00Z')
+const spend = (more: object) => entry('spend', { what: 'Pulley', startedAt: null, endedAt: null, minutes: null, costMinor: null, ...more }, { how: null })
+const words = (paper: { content: unknown }): string => JSON.stringify(paper.content)
+
+describe('the bill', () => {
+  it('is whole coins: each stretch of time, each part that came, outwork that was accepted, tax, rounding', () => {
+    const order = (state: 'arrived' | 'ordered') => entry('order', { what: 'Ring set', number: 'A1', supplier: 'Tollbrook', priceMinor: 3199, state, orderedOn: '2026-05-01', dueOn: '2026-05-04', note: null }, { how: null })
+    const bored = entry('outwork', { what: 'Bore', shop: 'Barn', target: '52.5', sentOn: null, dueOn: null, days: null, priceMinor: 2500, returnedOn: '2026-05-05', measured: { value: 52.5, unit: 'mm' }, verdict: 'accepted', note: null }, { how: null })
+    const bill = invoiceOf([spend({ minutes: 50 }), spend({ what: 'Glue', costMinor: 333 }), order('arrived'), order('ordered'), bored], { ...DEFAULT_POLICY, labourRateMinor: 5800, taxPct: 19, roundToMinor: 50 })
+    expect(bill.labour).toEqual([{ text: 'Pulley', detail: '50 min', minor: 4833 }])
+    expect(bill.parts.map(p => p.minor)).toEqual([3199, 2500, 333])
+    expect([bill.netMinor, bill.taxMinor, bill.totalMinor, bill.roundingMinor]).toEqual([10865, 2064, 12950, 21])
+    expect(Object.values(bill).flat().filter(x => typeof x === 'number').every(Number.isInteger)).toBe(true)
+  })
+  it('is nothing where nothing was put in, and never under the least charge once something was', () => {
+    expect(invoiceOf([], DEFAULT_POLICY).totalMinor).toBe(0)
+    expect(invoiceOf([spend({ minutes: 5 })], { ...DEFAULT_POLICY, minChargeMinor: 2500 }).totalMinor).toBe(2500)
+  })
+})
+
+describe('papers and files of the demo shop', () => {
+  const numbered = (number: number) => jobView(db, jobsOf(db).find(j => j.number === number)?.id ?? '')
+  beforeEach(() => {
+    seedDemo(db, NOW)
+    by = peopleOf(db)[0]?.id ?? ''
+  })
+  it('an invoice shows the pulley as it was; a care card how to fill it', () => {
+    const bill = words(invoicePaper(numbered(215), policyOf(db), NOW))
+    for (const said of ['Tine shaft pulley: soaked, heated, pulled', '150 min', 'To pay', 'What would not come']) expect(bill).toContain(said)
+    const care = words(carePaper(numbered(201), policyOf(db), NOW))
+    for (const said of ['Care card: Thistledown 46', 'Never above the top mark']) expect(care).toContain(said)
+    expect(words(invoicePaper(numbered(218), policyOf(db), NOW))).toContain('Nothing was put in yet')
+  })
+  it('lines as CSV, with figures a spreadsheet reads and formulas made harmless', () => {
+    const csv = linesCsv(numbered(207), policyOf(db))
+    expect(csv.split('\r\n')[0]).toBe('way,kind_of_way,type,text,why,low,likely,high,unit,chance,price_kind,source,priced_on,cures')
+    expect(csv).toContain('Crankshaft,only if the pin is under size,228,245,262,EUR,0.4,retail,Tollbrook Spares,')
+    const job = newJob(by)
+    bookIn(db, newJobSchema.parse(job))
+    logEntry(db, job.id, newEntry(by, 'option', { name: '=SUM(A1)', way: 'repair', lines: [line('part', 100, { id: ulid() })], valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 1, hoursFail: 0, daysDown: 0, ruledOut: null } as never, { how: null }) as never)
+    expect(linesCsv(jobView(db, job.id), policyOf(db))).toContain('\'=SUM(A1)')
+  })
+  it('every job goes out as JSON and comes in again with the same judgement', () => {
+    for (const { id } of jobsOf(db)) {
+      const file = jobFile(db, id)
+      const again = importJob(db, jobJson(jobView(db, id), 'EUR'), by)
+      const strip = (a: ReturnType<typeof assess>) => ({ judgements: a.judgements.map(j => [j.mark, j.headline]), stops: a.stops.map(s => s.title), best: a.decision.verdict?.bestName, agreed: a.approved?.body.frozen.mean, closed: a.closed })
+      // history and the shop's counts belong to the shop, not to the file
+      const alone = { ...file, history: [], counts: null, entries: file.entries.filter(e => e.kind !== 'photo') }
+      expect(strip(assess({ ...jobFile(db, again.id), fill: file.fill, history: [], counts: null }))).toEqual(strip(assess(alone)))
+    }
+  })
+  it('a file with a wrong entry, another money or no format is refused, and nothing is kept', () => {
+    const good = JSON.parse(jobJson(numbered(207), 'EUR')) as { entries: { body: unknown }[], format: string, currency: string }
+    const refused = (file: unknown): string => {
+      try {
+        importJob(db, typeof file === 'string' ? file : JSON.stringify(file), by)
+        return ''
+      }
+      catch (error) {
+        return (error as Error).message
+      }
+    }
+    const before = jobsOf(db).length
+    expect(refused('no')).toBe('This is not JSON.')
+    expect(refused({ ...good, format: 'other' })).toContain('remedium-job/1')
+    expect(refused({ ...good, currency: 'USD' })).toContain('Its money is in USD')
+    expect(refused({ ...good, entries: [...good.entries.slice(0, 2), { ...good.entries[2], body: {} }] })).toContain('Entry 3 is wrong')
+    expect(jobsOf(db)).toHaveLength(before)
+  })
+  it('publishes a schema with every kind of entry', () => {
+    const schema = jobFileJsonSchema() as { $defs: Record<string, { type: string }>, properties: { format: { const: string } } }
+    expect(schema.properties.format.const).toBe('remedium-job/1')
+    expect(Object.keys(schema.$defs)).toEqual(expect.arrayContaining(['oil', 'option', 'order', 'bore']))
+  })
+})
