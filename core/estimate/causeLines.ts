@@ -14,7 +14,8 @@ import { STARTERS, STUCK_LINE } from './starters'
 import type { StuckHistory } from './stuckAllowance'
 import { rustGrade, stuckAllowance } from './stuckAllowance'
 
-export type WayLine = ProposedLine & { cures: boolean }
+/** `offered`: left out again by itself while it has no price, since it is wise and not found. */
+export type WayLine = ProposedLine & { cures: boolean, offered?: true }
 
 /** Hours at the bench to cure a cause of each group on a small four-stroke: likely. Rule of thumb, shop judgement. */
 const HOURS: Record<CauseGroup, number> = { fuel: 0.8, air: 0.3, ignition: 0.6, oil: 0.7, top: 2.5, bottom: 5, leak: 0.8, starting: 0.7, drive: 1.5, cooling: 0.8 }
@@ -41,7 +42,7 @@ function cureLines(inForce: Entry[], facts: EngineFacts): WayLine[] {
     const h = HOURS[cause.group] * classFactor(facts)
     return [
       { type: 'labour' as const, text: cause.cure.replace(/\.$/, ''), why: `cures: ${cause.name.toLowerCase()}`, chance: 1, low: round(0.7 * h), likely: round(h), high: round(1.6 * h), cures: true },
-      ...partsOfCure(cause.cure).map(p => partLine(p, `cures: ${cause.name.toLowerCase()}`, true)),
+      ...partsOfCure(cause.cure).map((p): WayLine => ({ ...partLine(p, `cures: ${cause.name.toLowerCase()}`, true), offered: true })),
     ]
   })
 }
@@ -84,8 +85,8 @@ export function proposeWay(way: Way, { inForce, facts, bore, stuck }: WayContext
   })
   const cures = way === 'part_out' || way === 'scrap' || way === 'wait' ? [] : cureLines(inForce, facts)
   const has = new Set([...found, ...starters, ...cures].map(l => l.text.toLowerCase()))
-  const renewed = alwaysRenewed(way, facts).filter(text => !has.has(text.toLowerCase())).map(text => partLine(text, 'always renewed when it is open'))
-  return [...found, ...cures, ...renewed, ...adapters(way, inForce), ...starters]
+  const renewed = alwaysRenewed(way, facts).filter(text => !has.has(text.toLowerCase())).map((text): WayLine => ({ ...partLine(text, 'always renewed when it is open'), offered: true }))
+  return [...adapters(way, inForce), ...found, ...cures, ...starters, ...renewed]
 }
 
 /** What another engine needs to go in, from the fit check. */

@@ -45,7 +45,7 @@ test('a locked rider where one dear part decides, before and after it is measure
   // measured good: the crank is not needed, and the choice is plain
   await decide(page)
   await page.locator('.tabs').getByRole('button', { name: 'Rebuild, save the crank' }).click()
-  await page.getByLabel('Chance of line 2').fill('0')
+  await page.getByLabel('Chance of line 2', { exact: true }).fill('0')
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.logged')).toContainText('Rebuild, save the crank')
   await expect(look).toHaveCount(0)
@@ -66,12 +66,13 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   await page.getByRole('button', { name: /Log the rest of the machine/ }).click()
   await expect(page.locator('.decide .scale .row.off').first()).toContainText('ruled out: the rest is not worth an engine: gearbox')
   await expect(page.locator('.says .headline')).toHaveText('Leave it as it is')
-  // lines from what is there: rings begin with what is always renewed, and the price of today
+  // lines from what is there, and the price of today; what is wise and has no price is offered, not counted
   await page.locator('.add').getByRole('button', { name: 'Rings only' }).click()
-  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Head gasket')
-  await page.getByLabel('likely of line 1').fill('14,20')
-  await page.getByLabel('likely of line 1').blur()
-  await expect(page.getByLabel('Day of the price of line 1')).toHaveValue(new Date().toISOString().slice(0, 10))
+  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Ring set')
+  await expect(page.locator('.lrow.idle').first()).toContainText('no price yet: not counted')
+  await page.getByLabel('likely of line 1', { exact: true }).fill('14,20')
+  await page.getByLabel('likely of line 1', { exact: true }).blur()
+  await expect(page.getByLabel('Day of the price of line 1', { exact: true })).toHaveValue(new Date().toISOString().slice(0, 10))
 })
 
 test('a stuck pulley eats the cap: warned, called, and nothing started before an answer', async ({ page }) => {

@@ -9,7 +9,7 @@ import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vo
 import type { LineType, Way } from '#core/job/vocabulary'
 import type { PriceRow } from '#shared/types/records'
 
-interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean, source?: string, pricedOn?: string, lookMin?: string }
+interface LineDraft { id: string, type: LineType, text: string, why: string, low: string, likely: string, high: string, chance: string, priceKind: EstimateLine['priceKind'], cures?: boolean, source?: string, pricedOn?: string, lookMin?: string, offered?: boolean }
 interface Draft { name: string, way: Way, lines: LineDraft[], valueAfter: string, success: string, comeback: string, hoursOk: string, hoursFail: string, ruledOut: string, daysDown?: string }
 
 const props = defineProps<{ base?: Entry, way?: Way }>()
@@ -22,6 +22,8 @@ const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
 const shownFigure = (type: LineType, value: number | null): string => value === null ? '' : inHours(type) ? String(value) : moneyField(value, cur.value)
 const lineFigure = (type: LineType, typed: string): number => (inHours(type) ? typedFigure(typed) : moneyTyped(typed, cur.value)) as number
 
+/** offered and without a price: not counted, and not logged */
+const idle = (l: LineDraft): boolean => l.offered === true && !l.likely.trim()
 const form = useEntryForm<'option', Draft>({
   kind: 'option', form: 'option', slot: props.base?.id ?? `new:${props.way}`, base: props.base,
   blank: () => {
@@ -29,14 +31,14 @@ const form = useEntryForm<'option', Draft>({
     const starter = STARTERS[way]
     return {
       name: starter.name, way,
-      lines: proposeWay(way, { inForce: sheet.inForce.value, facts: sheet.job.value.facts, bore: sheet.assessment.value?.bore ?? null, stuck: sheet.job.value.stuck }).map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: l.why, low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? way === 'donor' ? 'donor' : 'retail' : null, cures: l.cures })),
+      lines: proposeWay(way, { inForce: sheet.inForce.value, facts: sheet.job.value.facts, bore: sheet.assessment.value?.bore ?? null, stuck: sheet.job.value.stuck }).map((l, i) => ({ id: lineId(i), type: l.type, text: l.text, why: l.why, low: shownFigure(l.type, l.low), likely: shownFigure(l.type, l.likely), high: shownFigure(l.type, l.high), chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)), priceKind: l.type === 'part' ? way === 'donor' ? 'donor' : 'retail' : null, cures: l.cures, offered: l.offered })),
       valueAfter: '', success: String(Math.round(starter.successChance * 100)), comeback: '', hoursOk: String(starter.hoursOk), hoursFail: String(starter.hoursFail), ruledOut: '',
     }
   },
   how: () => null,
   toBody: (d): OptionBody => ({
     name: d.name, way: d.way,
-    lines: d.lines.map(l => ({
+    lines: d.lines.filter(l => !idle(l)).map(l => ({
       id: l.id, type: l.type, text: l.text, why: l.why || null, priceKind: l.priceKind,
       likely: lineFigure(l.type, l.likely), low: lineFigure(l.type, l.low || l.likely), high: lineFigure(l.type, l.high || l.likely),
       chance: share(l.chance), cures: l.cures ?? false, source: l.source || null, pricedOn: l.pricedOn || null, lookMin: typedFigure(l.lookMin ?? '') as number | null,
@@ -54,8 +56,10 @@ const { draft } = form
 const condemnedParts = computed(() => condemned(sheet.inForce.value).length > 0)
 const mends = computed(() => MENDING.includes(draft.value.way))
 const lineTypes = computed(() => Object.fromEntries(Object.entries(LINE_TYPES).filter(([k]) => k !== 'sale' || !mends.value)) as Record<LineType, string>)
-const fault = (i: number, field: string): string => form.faults.value.find(f => f.field === `body.lines.${i}.${field}`)?.message ?? ''
-const lineFault = (i: number): string => form.faults.value.find(f => f.field.startsWith(`body.lines.${i}.`))?.message ?? ''
+/** the place of a line among those that were sent */
+const sent = (i: number): number => draft.value.lines.slice(0, i).filter(l => !idle(l)).length
+const fault = (i: number, field: string): string => form.faults.value.find(f => f.field === `body.lines.${sent(i)}.${field}`)?.message ?? ''
+const lineFault = (i: number): string => draft.value.lines[i] && !idle(draft.value.lines[i]) ? form.faults.value.find(f => f.field.startsWith(`body.lines.${sent(i)}.`))?.message ?? '' : ''
 
 function share(typed: string): number {
   const pct = figure(typed)
@@ -106,7 +110,7 @@ async function submit(): Promise<void> {
     </div>
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab"><span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span><span role="columnheader">Likely</span><span role="columnheader">High</span><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span></div>
-      <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow">
+      <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow" :class="{ idle: idle(l) }">
         <span role="cell" class="what"><input v-model="l.text" class="in" :class="{ wrong: fault(i, 'text') }" :aria-label="`Line ${i + 1}`" placeholder="What" :list="bought(l.type) ? listId : undefined" autocomplete="off" @input="bought(l.type) && seek(l.text)" @change="picked(l)"></span>
         <span role="cell" class="kind"><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`"><option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option></select></span>
         <span v-for="f in (['low', 'likely', 'high'] as const)" :key="f" role="cell" class="fig"><input v-model="l[f]" class="in num" :class="{ wrong: fault(i, f) }" inputmode="decimal" :aria-label="`${f} of line ${i + 1}`" @change="priced(l)" :placeholder="f === 'likely' ? '' : l.likely"><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span>
@@ -116,7 +120,7 @@ async function submit(): Promise<void> {
           <input v-model="l.why" class="in why wide" :aria-label="`Why line ${i + 1} is here`" placeholder="why it is here">
           <template v-if="bought(l.type)"><select v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`"><option :value="null">price kind</option><option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select><input v-model="l.source" class="in why" :aria-label="`Who the price of line ${i + 1} is from`" placeholder="price from"><input v-model="l.pricedOn" type="date" class="in why" :class="{ unset: !l.pricedOn }" :aria-label="`Day of the price of line ${i + 1}`"></template>
           <span v-if="l.chance && bought(l.type)" class="look"><input v-model="l.lookMin" class="in why" inputmode="numeric" :aria-label="`Minutes to find out line ${i + 1}`" placeholder="30"> min to find out</span>
-          <span v-if="l.likely" class="state" :class="firm(l)">{{ firm(l) }}</span><span v-if="age(l).stale" class="state stale">price {{ age(l).days }} days old</span>
+          <span v-if="idle(l)" class="state">no price yet: not counted</span><span v-if="l.likely" class="state" :class="firm(l)">{{ firm(l) }}</span><span v-if="age(l).stale" class="state stale">price {{ age(l).days }} days old</span>
           <label v-if="mends && condemnedParts" class="cures"><input v-model="l.cures" type="checkbox"> cures the first cause</label>
         </span>
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
@@ -146,6 +150,7 @@ async function submit(): Promise<void> {
 .option { display: grid; gap: 12px; }
 .lhead, .lrow { display: grid; grid-template-columns: minmax(150px, 1fr) 104px 78px 78px 78px 66px 34px; gap: 6px; align-items: start; }
 .lhead { padding-bottom: 4px; border-bottom: 1px solid var(--rule-2); }
+.idle .what input { color: var(--ink-2); }
 .lhead span:nth-child(n+3) { text-align: right; }
 .lrow { padding: 6px 0; border-bottom: 1px solid var(--rule); }
 .lrow .in { padding: 6px 8px; min-height: 40px; }
