@@ -15,6 +15,7 @@ import { entriesOf } from '../server/db/entries'
 import { bookIn, jobFile, jobView, logEntry } from '../server/db/jobs'
 import { machineLines } from '../server/db/machines'
 import { importPrices } from '../server/db/prices'
+import { addShelf } from '../server/db/shelf'
 import { row } from '../server/db/statements'
 import { addPerson, savePolicy } from '../server/db/shop'
 import type { DemoJob, Step, Who } from './book'
@@ -39,6 +40,7 @@ export function seedDemo(db: Database, now: Date, photos: Record<string, PhotoRo
     const people = Object.fromEntries(Object.entries(PEOPLE).map(([key, [name, initials]]) => [key, addPerson(db, { name, initials, active: true }).id])) as Record<Who, string>
     importPrices(db, { text: DEMO_PRICES, supplier: null, kind: 'retail', pricedOn: new Date(now.getTime() - 12 * 24 * HOUR_MS).toISOString().slice(0, 10), apply: true, by: people.june })
     const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now, photos), 0)
+    seedShelf(db)
     return { jobs: DEMO_JOBS.length, entries }
   }).immediate()
 }
@@ -96,6 +98,18 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
     logEntry(db, jobId, entry.kind === 'approval' ? { ...entry, body: frozen(db, jobId, entry.body, ids) } : entry)
   })
   return job.steps.length
+}
+
+/** What an engine that was given up left behind. */
+function seedShelf(db: Database): void {
+  const from = row<{ id: string }>(db, 'SELECT id FROM jobs WHERE number = 202')?.id ?? null
+  const put = (part: string, name: string, engineClass: string, place: string, priceMinor: number, tested: string | null, measured: string | null, quarantine: string | null = null): void => {
+    addShelf(db, ulid(), { part, name, engineClass, fromJobId: from, grade: 'used', tested, measured, place, priceMinor, quarantine })
+  }
+  put('rod', 'Rod, 344 cc', 'S4', 'Shelf 2, box 4', 1800, null, null)
+  put('carburettor', 'Carburettor, 163 cc', 'S4', 'Shelf 1, box 2', 4200, 'ran on the bench, idle and load', null)
+  put('cylinder', 'Cylinder, 148 cc', 'S4', 'Shelf 2, box 1', 5500, null, 'bore 65.02, taper 0.02')
+  put('coil', 'Coil, 208 cc', 'S4', 'Shelf 1, box 7', 2600, 'spark at 8 mm', null, 'one of this lot failed warm')
 }
 
 /** Prices are of the day on which they were asked. */

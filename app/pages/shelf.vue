@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { ulid } from 'ulid'
+import { moneyText, toMajor } from '#core/estimate/money'
 import { ENGINE_CLASSES, SHELF_GRADES } from '#core/job/vocabulary'
 import { useRefusal } from '#core/salvage/keep'
 import { PART_KEYS, PART_PLANS } from '#core/teardown/parts'
@@ -89,7 +90,7 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
       <li v-for="s in items" :key="s.id">
         <button type="button" class="row" :aria-expanded="open === s.id" @click="edit(s)"><span class="tag small">S {{ s.number }}</span><span><b>{{ s.name }}</b><span class="lab">{{ s.place }} · {{ SHELF_GRADES[s.grade].toLowerCase() }}{{ s.fromNumber ? ` · out of T ${s.fromNumber}` : '' }}</span></span>
           <span><span v-if="s.quarantine" class="st past">✕ quarantine</span><span v-else-if="useRefusal(s)" class="st near">◐ unmeasured</span><span v-else-if="s.measured" class="st good">● {{ s.measured }}</span><span v-else class="lab">not measured</span></span>
-          <span class="lab">{{ s.state === 'reserved' ? `for T ${s.jobNumber}` : 'free' }}</span><b class="num">{{ s.priceMinor === null ? '' : moneyField(s.priceMinor, shop.policy.currency) }}</b></button>
+          <span class="lab">{{ s.state === 'reserved' ? `for T ${s.jobNumber}` : 'free' }}</span><b class="num">{{ s.priceMinor === null ? '' : moneyText(toMajor(s.priceMinor, shop.policy.currency), shop.policy.currency, true) }}</b></button>
         <form v-if="open === s.id" class="edit" @submit.prevent="save">
           <div class="cols"><PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PlainField v-model="draft.place" label="Place" :fault="fault('place')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /></div>
           <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />

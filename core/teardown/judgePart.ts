@@ -47,7 +47,7 @@ export function owedNow(inForce: Entry[]): Owed[] {
       ...figuresOwed(e, inForce).slice(0, 1).map(figure => ({ entryId: e.id, text: `${name}: kept on a look, ${figure} not measured` })),
     ]
   })
-  const fasteners = ofKind(inForce, 'fasteners').filter(e => e.body.back !== e.body.out).map(e => ({ entryId: e.id, text: `${e.body.cover}: ${e.body.out} fasteners out, ${e.body.back === null ? 'none back yet' : `${e.body.back} back`}` }))
+  const fasteners = ofKind(inForce, 'fasteners').filter(e => e.body.back !== e.body.out).map(e => ({ entryId: e.id, text: `${e.body.cover}: ${e.body.out} fastener${e.body.out === 1 ? '' : 's'} out, ${e.body.back === null ? 'none back yet' : `${e.body.back} back`}` }))
   const evidence = ofKind(inForce, 'evidence').filter(e => !e.body.explained).map(e => ({ entryId: e.id, text: `${e.body.missing ? 'Missing piece' : 'Evidence'} not explained: ${e.body.what}` }))
   return [...parts, ...evidence, ...fasteners]
 }
