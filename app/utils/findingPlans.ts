@@ -2,7 +2,7 @@ import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/ent
 import type { EngineFacts } from '#core/job/jobFile'
 import type { HowGot } from '#core/job/vocabulary'
 import {
-  CALL_RESULTS, EARLIER_HANDS, EVENTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES, VALVE_NAMES,
+  AS_FOUND, CALL_RESULTS, EARLIER_HANDS, EVENTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LOCK_RESULTS, LOCK_STEPS, MEASURED_WHEN, MODIFICATION_LABELS, MODIFICATION_STATES, OIL_KINDS, ORIGINS, OUTSIDE_CLUES, RATED, ROCKERS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, THEORY_STATES, VALVE_NAMES,
 } from '#core/job/vocabulary'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
@@ -184,6 +184,15 @@ export const FINDING_PLANS = {
       { type: 'quantity', key: 'pressure', label: 'Against a pressure of', units: ['bar', 'psi', 'kPa'], kind: 'pressure' },
       { type: 'figure', key: 'oilC', label: 'Oil at', suffix: '°C' },
       note,
+    ],
+  },
+  as_found: {
+    kind: 'as_found', log: 'Log it as found', how: null, counts: false,
+    intro: 'Before it is disturbed. Once the fasteners of that cover are logged, this is locked as it stands.',
+    fields: [
+      { type: 'text', key: 'cover', label: 'Cover or joint' },
+      { type: 'chips', key: 'about', label: 'What of it', options: AS_FOUND },
+      { type: 'area', key: 'words', label: 'How it lay', hint: 'Governor spring in the third hole from the pivot, long hook outwards.' },
     ],
   },
   fasteners: {

@@ -12,7 +12,7 @@ import { FIT_KEYS, REST_KEYS } from './judgeRest'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
 import type { ShopPolicy } from './jobFile'
 import {
-  AGREED_HOW, AMOUNT_WORDS, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
+  AGREED_HOW, AMOUNT_WORDS, AS_FOUND, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BORE_WHEN, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, FUEL_WORDS, HEARD, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, MATERIAL_WORDS, MEASURED_WHEN, METER_SOURCES, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PROOFS, RELEASE_STATES, ROCKERS, SAFE_STEPS, SEEN, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STAGES, STUCK_METHODS, THEORY_STATES, TURN_FEELS, TURN_METHODS, USE_CLASSES, VALVE_NAMES, WAITING_FOR, WAYS, WHERE_GONE,
 } from './vocabulary'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
@@ -74,6 +74,7 @@ export function describe(entry: Entry, policy: ShopPolicy): { title: string, tex
       const words = [seen.map(k => PART_PLANS[part].look[k] ?? k).join(', '), oil !== 'not_looked' && OIL_STATES[oil], role !== 'open' && PART_ROLES[role], reason, orientation && `lay: ${orientation}`, owed && `owed: ${owed}`].filter(Boolean).join('; ')
       return { title: `${PART_PLANS[part].name}${place ? `, ${place}` : ''}`, text: withNote(DISPOSITIONS[disposition].toLowerCase(), words || null) }
     }
+    case 'as_found': return { title: `As found, ${entry.body.cover}`, text: `${AS_FOUND[entry.body.about].toLowerCase()}: ${entry.body.words}` }
     case 'fasteners': {
       const { cover, what, tool, out, back, stuck, minutes, broke } = entry.body
       return { title: `Fasteners, ${cover}`, text: [`${out} out${back === null ? '' : `, ${back} back`}: ${what}`, tool, stuck.length && `stuck: ${stuck.map(k => STUCK_METHODS[k].toLowerCase()).join(', then ')}${minutes === null ? '' : `, ${minutes} min`}`, broke && `broke: ${broke}`].filter(Boolean).join('; ') }

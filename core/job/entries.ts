@@ -4,7 +4,7 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, BORE_WHEN, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW, AS_FOUND, BORE_WHEN, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
@@ -69,6 +69,8 @@ export interface PartBody {
 }
 /** An oil pump driven by a drill, oil caught in a can; a sound pump in the same rig is its control. */
 export interface PumpRigBody { drillRpm: number, /** turns of the pump to one of the engine */ ratio: number, amount: Quantity, seconds: number, control: Quantity | null, pressure: Quantity | null, oilC: number | null, note: string | null }
+/** How something lay before it was disturbed: locked once its cover came off. */
+export interface AsFoundBody { cover: string, about: KeyOf<typeof AS_FOUND>, words: string }
 /** The fasteners of one cover or joint: what came out must go in again; what was stuck is worth its minutes next time. */
 export interface FastenersBody {
   cover: string
@@ -274,6 +276,7 @@ export interface BodyOf {
   valve_leak: ValveLeakBody
   pump_rig: PumpRigBody
   part: PartBody
+  as_found: AsFoundBody
   fasteners: FastenersBody
   fitted: FittedBody
   bad_batch: BadBatchBody

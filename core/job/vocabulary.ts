@@ -145,6 +145,8 @@ export const ORDER_STATES = { asked: 'Asked for', ordered: 'Ordered', arrived: '
 export const OUTWORK_VERDICTS = { open: 'Not back yet', accepted: 'Accepted', sent_back: 'Sent back' } as const
 /** How good a part of the shelf is. */
 export const SHELF_GRADES = { good: 'As good as new', used: 'Used, sound', core: 'To be rebuilt' } as const
+/** What is written down before a cover or joint is disturbed; lash has its own form. */
+export const AS_FOUND = { marks: 'Marks', gap: 'Gap', linkage: 'Linkage and springs', wires: 'Wires and hoses', order: 'Order and which way round' } as const
 /** How a call to the owner ended. */
 export const CALL_RESULTS = { answered: 'Answered', no_answer: 'No answer' } as const
 

@@ -6,6 +6,7 @@ import type { SpecItem } from '../spec/specItems'
 import { bigEndFromShake } from './crank'
 import { GAP_BANDS, keyShift } from './ignition'
 import { PUMP_LIMITS } from './oilPump'
+import { ringRadialWear } from './rings'
 import { guideClearance } from './valves'
 
 /** Expanded uncertainty (k = 2) of a reading in a shop's hands, mm. Rule of thumb; a card of known thickness is an improvised feeler. */
@@ -65,6 +66,7 @@ const ringShare = (f: EngineFacts): number => f.cycle === 'two' ? 0.007 : f.cool
 /** What is measured beside the bore. Limits: the sheet's first, the class rule of thumb after. Ranges of general workshop practice. */
 export const MEASURES = {
   ring_gap: { label: 'Ring end gap', reads: ['Gap'], tool: 'feeler', unit: 'mm', figure: first, most: 'ring_gap_max', thumb: (_, bore) => ({ lower: null, upper: bore === null ? null : 0.012 * bore }), newTo: (f, bore) => bore === null ? null : ringShare(f) * bore, fits: any, how: 'Square in the least worn part of the bore, pushed down with the piston.', past: 'New rings; measure the bore before they are bought.' },
+  ring_wear: { label: 'Ring wear from its gap', reads: ['Gap now', 'Bore now', 'Gap when new', 'Bore when new'], tool: 'feeler', unit: 'mm', figure: ([gap = 0, bore = 1, gapNew = 0, boreNew = 1]) => ringRadialWear({ gapNowMm: gap, gapNewMm: gapNew, boreNowMm: bore, boreNewMm: boreNew }).radialWearMm, thumb: none, fits: any, how: 'Gap growth split into what the bore gave and what the ring lost off its face.', past: 'New rings.' },
   ring_side: { label: 'Ring in its groove', reads: ['Clearance'], tool: 'feeler', unit: 'mm', figure: first, most: 'ring_side_max', thumb: most(0.15), newTo: () => 0.08, fits: any, how: 'Groove cleaned, ring in place, all round. Not for keystone rings.', past: 'The groove is worn: a new piston, not new rings.' },
   rod_shake: { label: 'Big end by a rock of the rod', reads: ['Tip moves, side to side', 'Rod, centre to centre', 'Bearing width'], tool: 'dial', unit: 'mm', figure: ([tip = 0, rod = 1, width = 0]) => bigEndFromShake({ tipTotalMm: tip, rodMm: rod, bearingWidthMm: width }).radialClearanceMm, most: 'rod_play_max', thumb: most(0.05), newTo: () => 0.025, fits: any, how: 'Crank at bottom, rod rocked sideways, whole movement at the small end. An upper bound where the washers stop it.', past: 'Rod, pin and bearing.' },
   rod_play: { label: 'Big end, up and down', reads: ['Play'], tool: 'dial', unit: 'mm', figure: first, most: 'rod_play_max', thumb: most(0.05), newTo: () => 0.025, fits: any, how: 'Dial on the rod, pushed and pulled along it.', past: 'Rod, pin and bearing. Felt play in a roller big end is enough to ask for a figure, not to condemn.' },
@@ -99,7 +101,7 @@ export const MEASURES = {
 export const MEASURE_GROUPS = { top: 'Top end', bottom: 'Bottom end', valves: 'Valves', oil: 'Oil', rest: 'Spark and drive' } as const
 export type MeasureGroup = keyof typeof MEASURE_GROUPS
 const GROUP_ITEMS: Record<MeasureGroup, readonly string[]> = {
-  top: ['ring_gap', 'ring_side', 'squish', 'gasket', 'protrusion'],
+  top: ['ring_gap', 'ring_wear', 'ring_side', 'squish', 'gasket', 'protrusion'],
   bottom: ['rod_shake', 'rod_play', 'rod_side', 'rod_rim', 'crank_pin', 'journal', 'big_end_oil', 'main_oil', 'main_play', 'end_float', 'crank_runout', 'seal_proud'],
   valves: ['guide', 'seat_width', 'spring_free', 'shim_inlet', 'shim_exhaust'],
   oil: ['pump_tip', 'pump_side', 'pump_body', 'oring'],

@@ -115,6 +115,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
       checkRefill(db, jobId, e)
       checkPhoto(db, jobId, e)
       checkLash(db, jobId, e)
+      checkAsFound(db, jobId, e)
       checkValveLeak(db, jobId, e)
       checkSignature(db, jobId, e)
       checkSpend(db, jobId, e)
@@ -150,6 +151,17 @@ function checkValveLeak(db: Database, jobId: string, entry: Entry): void {
   if (entry.kind !== 'valve_leak' || entry.body.when !== 'after') return
   const asFound = ofKind(entriesInForce(entriesOf(db, jobId)), 'valve_leak').some(e => e.body.when === 'as_found' && e.body.valve === entry.body.valve && e.id !== entry.supersedes)
   if (!asFound) throw new Refusal(409, 'Test this valve as found first: once it is lapped or cut, nobody can know what it was.', [{ field: 'body.when', message: 'Log it as found first.' }])
+}
+
+/** How a cover lay is written down before it comes off, and stays as it was written once it is off. */
+function checkAsFound(db: Database, jobId: string, entry: Entry): void {
+  const inForce = entriesInForce(entriesOf(db, jobId))
+  const target = entry.supersedes === null ? undefined : ofKind(inForce, 'as_found').find(e => e.id === entry.supersedes)
+  const cover = entry.kind === 'as_found' ? entry.body.cover : target?.body.cover
+  if (cover === undefined) return
+  const name = (words: string): string => words.trim().toLowerCase()
+  const off = ofKind(inForce, 'fasteners').find(e => name(e.body.cover) === name(cover) || name(e.body.cover) === name(target?.body.cover ?? cover))
+  if (off) throw new Refusal(409, `${off.body.cover} is off already: what it looked like before can't be written down now. Write what is remembered into a note.`, [{ field: 'body.cover', message: 'Its fasteners are logged already.' }])
 }
 
 /** Lash as found is written down before anybody turns a screw, and stays as it was once it was set. */

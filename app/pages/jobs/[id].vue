@@ -47,7 +47,7 @@ const marks = computed(() => {
   }
   return newest
 })
-const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'oil_map', label: 'Oil map' }, { form: 'fasteners', label: 'Fasteners' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }, { form: 'bad_batch', label: 'Bad batch' }]
+const OPENED: { form: FormName, label: string }[] = [{ form: 'part', label: 'Parts' }, { form: 'as_found', label: 'As found' }, { form: 'oil_map', label: 'Oil map' }, { form: 'fasteners', label: 'Fasteners' }, { form: 'debris', label: 'Debris' }, { form: 'evidence', label: 'Evidence' }, { form: 'cause_found', label: 'First cause' }, { form: 'bad_batch', label: 'Bad batch' }]
 const MEASURED = computed((): { form: FormName, label: string }[] => [{ form: 'bore', label: 'Bore' }, { form: 'measure', label: 'Other sizes' }, ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }]), ...(sheet?.job.value.facts.oiling.startsWith('pump') ? [{ form: 'pump_rig' as const, label: 'Pump rig' }] : [])])
 const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
 const measured = computed(() => MEASURED.value.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
@@ -110,6 +110,7 @@ onMounted(() => { ready.value = true })
           <PartsForm v-if="opened === 'part'" />
           <template v-else-if="opened === 'oil_map'"><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="pickPart" /><p v-else class="note">Say on the machine's page how this engine is oiled: the map is drawn from that.</p></template>
           <template v-else-if="opened === 'cause_found'"><CauseFoundForm /><JobTimeline class="more" /></template>
+          <FindingForm v-else-if="opened === 'as_found'" key="as_found" name="as_found" />
           <FindingForm v-else-if="opened === 'fasteners'" key="fasteners" name="fasteners" />
           <template v-else-if="opened === 'bad_batch'"><FindingForm key="bad_batch" name="bad_batch" /><BatchCarriers class="more" /></template>
           <FindingForm v-else-if="opened === 'evidence'" key="evidence" name="evidence" />

@@ -144,6 +144,9 @@ describe('sizes that are chosen from what is sold', () => {
     const slipped = BODY_SCHEMAS.measure.safeParse({ ...size('journal', [24.98, 2.495, 24.9, 24.9, 25]).body })
     expect(slipped.error?.issues[0]?.path).toEqual(['reads', 1])
   })
+  it('a gap that grew is told apart into bore and ring', () => {
+    expect(at(size('ring_wear', [0.65, 52.05, 0.2, 52])).headline).toBe('Ring wear from its gap: 0.047 mm')
+  })
   it('every size belongs to a part of the engine', () => {
     expect((Object.keys(MEASURE_PLANS) as (keyof typeof MEASURE_PLANS)[]).filter(k => groupOf(k) === 'rest')).toEqual(['plate', 'plug_gap', 'coil_gap', 'key_shift'])
   })

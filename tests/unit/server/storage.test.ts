@@ -173,3 +173,19 @@ describe('the demo shop', () => {
     closeDatabase(fresh)
   })
 })
+
+describe('what lay before a cover came off', () => {
+  it('is written down before, and locked after', () => {
+    const id = book()
+    const said = newEntry(by, 'as_found', { cover: 'Governor', about: 'linkage', words: 'spring in the third hole' }, { how: null }) as Entry
+    logEntry(db, id, said)
+    const corrected = { ...newEntry(by, 'as_found', { cover: 'Governor', about: 'linkage', words: 'second hole' }, { how: null }), supersedes: said.id } as Entry
+    logEntry(db, id, corrected)
+    logEntry(db, id, newEntry(by, 'fasteners', { cover: 'governor ', what: 'two M5', tool: null, out: 2, back: null, stuck: [], minutes: null, broke: null }, { how: null }) as Entry)
+    const again = { ...corrected, id: ulid(), supersedes: corrected.id } as Entry
+    expect(() => logEntry(db, id, again)).toThrow('is off already')
+    expect(() => logEntry(db, id, newEntry(by, 'void', { reason: 'Undone' }, { how: null, supersedes: corrected.id }) as Entry)).toThrow('is off already')
+    expect(() => logEntry(db, id, newEntry(by, 'as_found', { cover: 'Head', about: 'marks', words: 'dots in line' }, { how: null }) as Entry)).not.toThrow()
+  })
+})
+
