@@ -75,6 +75,6 @@ nav a.on { color: var(--ink); border-color: var(--petrol); }
 .skip:focus { left: 0; }
 main:focus { outline: none; }
 .keys { display: grid; grid-template-columns: 80px 1fr; gap: 8px 12px; }
-@media (max-width: 700px) { .top { padding: 0 12px; } .mark { margin-right: auto; } nav { order: 3; flex: 1; } nav a { flex: 1; text-align: center; min-height: var(--touch); padding: 10px 4px 8px; } .top :deep(.find) { order: 4; } }
+@media (max-width: 700px) { .top { padding: 0 12px; } .mark { margin-right: auto; } nav { order: 3; flex: 1 1 100%; flex-wrap: wrap; } nav a { flex: 1 0 auto; text-align: center; min-height: var(--touch); padding: 10px 4px 8px; } .top :deep(.find) { order: 4; } }
 @media print { .top { display: none; } }
 </style>

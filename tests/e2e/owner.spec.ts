@@ -1,6 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
+import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
+import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
+import { newEntry, openShop } from '../api/shop'
+import { call, startBuilt } from '../server'
 import { atTheBench, freshJob, lean, openJob } from './bench'
 
 test('the owner answers through the link on a telephone, and the job moves', async ({ page, request, browser }) => {
@@ -58,4 +62,51 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   const pdf = await request.get(await page.locator('.ask .sent a').first().getAttribute('href') ?? '')
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+})
+
+test('more than was agreed is asked for anew, and a link that ran out is refused', async ({ page, browser }) => {
+  const server = await startBuilt()
+  try {
+    const shop = await openShop(server.url)
+    const log = (kind: string, body: object, more: object = {}) => shop.log(newEntry(shop.by, kind, body, { how: null, ...more }))
+    const line = (likely: number) => ({ id: ulid(), type: 'part', text: 'Oil pump', why: null, low: likely, likely, high: likely, chance: 1, priceKind: 'retail' })
+    const option = (lines: object[]) => ({ name: 'New pump', way: 'repair', lines, valueAfterMinor: 60000, successChance: 0.9, comebackMinor: 0, hoursOk: 200, hoursFail: 10, ruledOut: null })
+    const first = newEntry(shop.by, 'option', option([line(8000)]), { how: null })
+    await shop.log(first)
+    const ask = async (stage: string): Promise<string> => new URL((await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', { by: shop.by, stage, feeMinor: null, words: null, days: 7, photoIds: [] })).body.link as string).pathname
+    const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+    const choose = async (path: string) => {
+      await phone.goto(server.url + path)
+      await phone.getByRole('group', { name: 'Your answer' }).getByRole('button', { name: 'New pump' }).click()
+      await phone.getByRole('button', { name: 'Send it' }).click()
+      await expect(phone.getByRole('status')).toContainText('The shop has your answer')
+    }
+    await choose(await ask('decide'))
+    // the pump was the smaller half of it
+    await log('option', option([line(8000), { ...line(9500), text: 'Pump drive' }]), { supersedes: first.id })
+    await page.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id), shop.by)
+    await openJob(page, `${server.url}/jobs/${shop.jobId}`)
+    await page.getByRole('button', { name: /^Decide/ }).first().click()
+    await expect(page.locator('.changed')).toContainText('The likely cost, €175, has passed the €80 that were agreed')
+    const change = await ask('build')
+    await phone.goto(server.url + change)
+    await expect(phone.getByRole('heading', { level: 1 })).toContainText('more than was agreed')
+    await expect(phone.locator('.q')).toContainText('pass the €80 that you agreed to')
+    await choose(change)
+    await openJob(page, `${server.url}/jobs/${shop.jobId}`)
+    await page.getByRole('button', { name: /^Decide/ }).first().click()
+    await expect(page.locator('.changed')).toHaveCount(0)
+    await expect(page.locator('.agreed')).toContainText('€175')
+
+    const late = await ask('decide')
+    const db = new Database(join(server.data, 'remedium.db'))
+    db.prepare('UPDATE quotes SET expires_at = ? WHERE answered_at IS NULL').run('2026-01-01T00:00:00.000Z')
+    db.close()
+    await phone.goto(server.url + late)
+    await expect(phone.getByRole('alert')).toContainText('This link has run out')
+    await expect(phone.locator('.way')).toHaveCount(0)
+  }
+  finally {
+    await server.stop()
+  }
 })
