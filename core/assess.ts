@@ -134,8 +134,9 @@ export function assess(file: JobFile): Assessment {
   const plugOut = ofKind(inForce, 'lock_step').some(e => e.body.step === 'plug_out' && e.body.result !== 'cant' && turnOver !== null && (order.get(e.id) ?? 0) > placeOf(turnOver))
   const turnStops = plugOut ? [] : turnOver?.stops ?? []
   const bore = bores.at(-1) ?? null
+  const spend = spendNow(inForce, file.policy)
   const past = new Set(measures.filter(m => m.mark === 'past').map(m => m.entryId))
-  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(inForce, file.policy)], inForce)
+  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(spend, inForce, file.policy)], inForce)
   const ruling: Ruling = { inForce, facts: file.facts, bore, stops, pastSizes: ofKind(inForce, 'measure').filter(e => past.has(e.id)).map(e => e.body.item) }
   return {
     inForce: inForce.map(e => e.id),
@@ -153,7 +154,7 @@ export function assess(file: JobFile): Assessment {
     stops,
     next: nextLooks(inForce, file.facts),
     decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: way => ruledOutBy(way, ruling), unlooked: way => unlooked(way, ruling), facts: file.facts }),
-    spend: spendNow(inForce, file.policy),
+    spend,
     approved: latest(inForce, 'approval') ?? null,
     stages,
     stage: currentStage(stages),

@@ -9,7 +9,7 @@ import type { QuoteLine } from '#shared/types/records'
 /** Asking the owner by a link: what is shown is frozen, the message lies in the outbox, the move is the owner's. */
 const sheet = useSheet()
 const shop = useShopStore()
-const lines = ref<QuoteLine[]>([])
+const lines = useFromJob<QuoteLine>('quotes')
 const open = ref(false)
 const draft = reactive({ stage: 'decide' as keyof typeof QUOTE_STAGES, fee: '', words: '', days: '14', photos: [] as string[] })
 const faults = ref<Fault[]>([])
@@ -17,10 +17,6 @@ const message = ref('')
 const link = ref('')
 const busy = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
-async function load(): Promise<void> {
-  lines.value = await read<QuoteLine[]>(`/api/jobs/${sheet.job.value.id}/quotes`).catch(() => [])
-}
-watch(() => sheet.inForce.value.length, load, { immediate: true })
 const byFee = computed(() => draft.stage === 'look' || draft.stage === 'strip')
 const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
 const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import type { Entry, OrderBody, OutworkBody } from '#core/job/entries'
-import { HOUR_LINES } from '#core/job/vocabulary'
+import { HOUR_LINES, ORDER_STATES, OUTWORK_VERDICTS } from '#core/job/vocabulary'
 import { linesInHand, missing, NEED_WORDS, needs, readyBy } from '#core/parts/needs'
 import type { Need } from '#core/parts/needs'
 import type { PriceRow } from '#shared/types/records'
@@ -17,7 +17,8 @@ const ready = computed(() => readyBy(all.value, today, lines.value.filter(l => H
 const picked = ref<string | null>(null)
 const need = computed(() => all.value.find(n => n.text === picked.value))
 const offers = ref<PriceRow[]>([])
-const draft = reactive({ number: '', supplier: '', price: '', state: 'ordered' as OrderBody['state'], orderedOn: today, dueOn: '', note: '', shopName: '', target: '', sentOn: '', returnedOn: '', measured: '', verdict: 'open' as OutworkBody['verdict'] })
+const blank = () => ({ number: '', supplier: '', price: '', state: 'ordered' as OrderBody['state'], orderedOn: today, dueOn: '', note: '', shopName: '', target: '', sentOn: '', returnedOn: '', measured: '', verdict: 'open' as OutworkBody['verdict'] })
+const draft = reactive(blank())
 const faults = ref<Fault[]>([])
 const message = ref('')
 const fault = (field: string): string => faults.value.find(f => f.field.startsWith(`body.${field}`))?.message ?? ''
@@ -30,10 +31,9 @@ async function pick(n: Need, entry: Entry | null = null): Promise<void> {
   faults.value = []
   message.value = ''
   offers.value = []
-  const blank = { number: '', supplier: '', price: '', state: 'ordered' as const, orderedOn: today, dueOn: '', note: '', shopName: '', target: '', sentOn: '', returnedOn: '', measured: '', verdict: 'open' as const }
-  if (entry?.kind === 'order') Object.assign(draft, blank, { number: entry.body.number ?? '', supplier: entry.body.supplier, price: moneyField(entry.body.priceMinor, shop.policy.currency), state: entry.body.state, orderedOn: entry.body.orderedOn, dueOn: entry.body.dueOn ?? '', note: entry.body.note ?? '' })
-  else if (entry?.kind === 'outwork') Object.assign(draft, blank, { shopName: entry.body.shop, target: entry.body.target, sentOn: entry.body.sentOn ?? '', dueOn: entry.body.dueOn ?? '', price: moneyField(entry.body.priceMinor, shop.policy.currency), returnedOn: entry.body.returnedOn ?? '', measured: entry.body.measured ? String(entry.body.measured.value) : '', verdict: entry.body.verdict, note: entry.body.note ?? '' })
-  else Object.assign(draft, blank)
+  if (entry?.kind === 'order') Object.assign(draft, blank(), { number: entry.body.number ?? '', supplier: entry.body.supplier, price: moneyField(entry.body.priceMinor, shop.policy.currency), state: entry.body.state, orderedOn: entry.body.orderedOn, dueOn: entry.body.dueOn ?? '', note: entry.body.note ?? '' })
+  else if (entry?.kind === 'outwork') Object.assign(draft, blank(), { shopName: entry.body.shop, target: entry.body.target, sentOn: entry.body.sentOn ?? '', dueOn: entry.body.dueOn ?? '', price: moneyField(entry.body.priceMinor, shop.policy.currency), returnedOn: entry.body.returnedOn ?? '', measured: entry.body.measured ? String(entry.body.measured.value) : '', verdict: entry.body.verdict, note: entry.body.note ?? '' })
+  else Object.assign(draft, blank())
   if (n.type === 'part' && picked.value) {
     const word = n.text.replace(/\(.*\)/, '').trim().split(/[ ,]+/)[0] ?? ''
     offers.value = (await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(word)}`).catch(() => ({ prices: [] }))).prices.slice(0, 6)
@@ -62,26 +62,24 @@ async function arrived(n: Need): Promise<void> {
   message.value = outcome.ok ? '' : outcome.message
   if (outcome.ok) await sheet.reload()
 }
-const STATES = { asked: 'Asked for', ordered: 'Ordered', arrived: 'Here', none: 'Not to be had' }
-const VERDICTS = { open: 'Not back yet', accepted: 'Accepted', sent_back: 'Sent back' }
 </script>
 
 <template>
   <section class="block"><h2>Parts and outwork <span v-if="all.length" class="lab">{{ open.length ? `${open.length} not here yet` : 'all here' }}{{ ready && open.length ? ` · ready by ${dayjs(ready).format('D MMM')}` : open.length ? ' · no day yet: one is not ordered' : '' }}</span></h2>
     <p v-if="!all.length" class="note">What is needed comes from the lines of the way that was agreed. Nothing is asked for yet.</p>
     <ul><li v-for="n in all" :key="n.text">
-      <div class="row"><StateMark :mark="n.state === 'arrived' ? 'good' : n.state === 'ordered' ? 'near' : n.state === 'none' ? 'past' : 'open'" bare /><b>{{ n.text }}</b><span class="lab">{{ n.type === 'outwork' && n.work ? `${n.work.body.shop}: ${VERDICTS[n.work.body.verdict].toLowerCase()}` : NEED_WORDS[n.state].toLowerCase() }}{{ n.dueOn ? `, due ${dayjs(n.dueOn).format('D MMM')}` : '' }}{{ n.chance < 1 ? `, only if needed (${Math.round(100 * n.chance)} %)` : '' }}</span>
+      <div class="row"><StateMark :mark="n.state === 'arrived' ? 'good' : n.state === 'ordered' ? 'near' : n.state === 'none' ? 'past' : 'open'" bare /><b>{{ n.text }}</b><span class="lab">{{ n.type === 'outwork' && n.work ? `${n.work.body.shop}: ${OUTWORK_VERDICTS[n.work.body.verdict].toLowerCase()}` : NEED_WORDS[n.state].toLowerCase() }}{{ n.dueOn ? `, due ${dayjs(n.dueOn).format('D MMM')}` : '' }}{{ n.chance < 1 ? `, only if needed (${Math.round(100 * n.chance)} %)` : '' }}</span>
         <span class="acts"><button v-if="n.type === 'part' && n.state === 'ordered'" type="button" class="btn" @click="arrived(n)">It is here<span class="sr">: {{ n.text }}</span></button><button v-if="n.type === 'outwork' && n.work" type="button" class="btn" @click="pick(n, n.work)">Back, or changed<span class="sr">: {{ n.text }}</span></button><button v-else-if="n.state !== 'arrived'" type="button" class="btn dash" @click="pick(n)">{{ n.type === 'part' ? n.orders.length ? 'Ask another' : 'Order' : 'Send out' }}<span class="sr">: {{ n.text }}</span></button></span></div>
-      <p v-for="o in n.orders" :key="o.id" class="note log2">{{ o.body.supplier }}{{ o.body.number ? `, ${o.body.number}` : '' }}: {{ STATES[o.body.state].toLowerCase() }}{{ o.body.note ? `; ${o.body.note}` : '' }} <button type="button" class="link" @click="pick(n, o)">Change<span class="sr"> the order of {{ n.text }} at {{ o.body.supplier }}</span></button></p>
+      <p v-for="o in n.orders" :key="o.id" class="note log2">{{ o.body.supplier }}{{ o.body.number ? `, ${o.body.number}` : '' }}: {{ ORDER_STATES[o.body.state].toLowerCase() }}{{ o.body.note ? `; ${o.body.note}` : '' }} <button type="button" class="link" @click="pick(n, o)">Change<span class="sr"> the order of {{ n.text }} at {{ o.body.supplier }}</span></button></p>
       <form v-if="picked === n.text" class="order" @submit.prevent="submit">
         <template v-if="n.type === 'part'">
           <div v-if="offers.length && !base" class="acts"><button v-for="p in offers" :key="p.id" type="button" class="btn dash" @click="take(p)">{{ p.name }} <small>{{ p.supplier }}, {{ p.priceMinor === null ? 'not to be had' : moneyField(p.priceMinor, shop.policy.currency) }}{{ p.stock ? `, ${p.stock} there` : p.leadDays === null ? '' : `, ${p.leadDays} days` }}</small></button></div>
           <div class="cols2"><PlainField v-model="draft.supplier" label="Supplier" :fault="fault('supplier')" /><PlainField v-model="draft.number" label="Number" :fault="fault('number')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" /></div>
-          <ChipGroup v-model="draft.state" label="It is" :options="STATES" needed /><PlainField v-model="draft.note" label="What they answered" :fault="fault('note')" />
+          <ChipGroup v-model="draft.state" label="It is" :options="ORDER_STATES" needed /><PlainField v-model="draft.note" label="What they answered" :fault="fault('note')" />
         </template>
         <template v-else>
           <div class="cols2"><PlainField v-model="draft.shopName" label="Which shop" :fault="fault('shop')" /><PlainField v-model="draft.target" label="Target figure" hint="Bore to 52.45, hone to 52.50." :fault="fault('target')" /><PlainField v-model="draft.sentOn" label="Sent" type="date" :fault="fault('sentOn')" /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /><PlainField v-model="draft.returnedOn" label="Came back" type="date" :fault="fault('returnedOn')" /><PlainField v-model="draft.measured" label="Measured on return" suffix="mm" inputmode="decimal" :fault="fault('measured')" /></div>
-          <ChipGroup v-model="draft.verdict" label="It is" :options="VERDICTS" needed /><PlainField v-model="draft.note" label="Note" :fault="fault('note') || fault('verdict')" />
+          <ChipGroup v-model="draft.verdict" label="It is" :options="OUTWORK_VERDICTS" needed /><PlainField v-model="draft.note" label="Note" :fault="fault('note') || fault('verdict')" />
         </template>
         <p v-if="message" class="fault" role="alert">{{ message }}</p>
         <div class="acts"><button class="btn go" type="submit">{{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</button><button class="btn" type="button" @click="picked = null">Not now</button></div>

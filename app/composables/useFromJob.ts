@@ -1,5 +1,5 @@
 /** A list that the server works out from this job and others; asked for again after each entry. What was there stays when it can't be had. */
-export function useFromJob<T>(what: 'alike' | 'carriers'): Ref<T[]> {
+export function useFromJob<T>(what: 'alike' | 'carriers' | 'quotes'): Ref<T[]> {
   const sheet = useSheet()
   const lines = ref<T[]>([]) as Ref<T[]>
   watch(() => sheet.job.value.entries.length, async () => {

@@ -9,13 +9,13 @@ import { entriesInForce } from '#core/job/entries'
 import type { JobFile, ShopPolicy } from '#core/job/jobFile'
 import type { HowGot, Stage } from '#core/job/vocabulary'
 import type { MeasureItem } from '#core/measure/items'
-import type { JobView } from '#shared/types/records'
+import type { JobPage } from '#shared/types/records'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
 export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_found' | 'part' | 'oil_map' | 'bore' | 'measure' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
 
 export interface JobSheet {
-  job: Ref<JobView>
+  job: Ref<JobPage>
   policy: ComputedRef<ShopPolicy>
   /** what the job is judged from, without what is being typed */
   file: ComputedRef<JobFile>
@@ -59,9 +59,9 @@ const FORM_STAGE: Partial<Record<FormName, Stage>> = { compression: 'narrow_down
 /** Whether the log's own Correct leads to a form. */
 export const correctable = (entry: Entry): boolean => entry.kind === 'note' || FORM_OF[entry.kind] !== undefined
 
-export function useJobSheet(first: JobView): JobSheet {
+export function useJobSheet(first: JobPage): JobSheet {
   const shop = useShopStore()
-  const job = ref<JobView>(first)
+  const job = ref<JobPage>(first)
   const proposals = ref<Record<string, Entry>>({})
   const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy, counts: job.value.counts }))
   const typed = computed(() => Object.values(proposals.value))
@@ -83,7 +83,7 @@ export function useJobSheet(first: JobView): JobSheet {
 
   async function reload(): Promise<void> {
     try {
-      job.value = await read<JobView>(`/api/jobs/${first.id}`)
+      job.value = await read<JobPage>(`/api/jobs/${first.id}`)
       trouble.value = ''
     }
     catch (error) {

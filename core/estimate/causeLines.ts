@@ -5,7 +5,7 @@ import { latest, ofKind } from '../job/entries'
 import { FIT_KEYS } from '../job/judgeRest'
 import type { EngineFacts } from '../job/jobFile'
 import type { EngineClass, Way } from '../job/vocabulary'
-import { FIT_ITEMS } from '../job/vocabulary'
+import { FIT_ITEMS, REPOWERING } from '../job/vocabulary'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import { hasSump } from '../oil/fillMarks'
 import type { ProposedLine } from './proposeLines'
@@ -91,7 +91,7 @@ export function proposeWay(way: Way, { inForce, facts, bore, stuck }: WayContext
 
 /** What another engine needs to go in, from the fit check. */
 function adapters(way: Way, inForce: Entry[]): WayLine[] {
-  const fit = way === 'new_engine' || way === 'exchange' ? latest(inForce, 'fit_check')?.body : undefined
+  const fit = REPOWERING.includes(way) ? latest(inForce, 'fit_check')?.body : undefined
   return fit ? FIT_KEYS.filter(k => fit[k] === 'adapt').map(k => partLine(`Adapter: ${FIT_ITEMS[k].toLowerCase()}`, 'from the fit check')) : []
 }
 

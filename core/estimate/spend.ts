@@ -62,8 +62,7 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
 }
 
 /** Near the owner's cap the owner is called before more is spent; a call that nobody answered does not count. */
-export function spendStop(inForce: Entry[], policy: ShopPolicy): Stop[] {
-  const { state, total, cap, called } = spendNow(inForce, policy)
+export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[], policy: ShopPolicy): Stop[] {
   if (state === 'ok' || called || cap === null) return []
   const cash = (x: number): string => moneyText(x, policy.currency)
   const tried = ofKind(inForce, 'owner_call').at(-1)?.body.result === 'no_answer'

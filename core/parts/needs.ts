@@ -1,8 +1,10 @@
 import type { Entry, EntryOf, EstimateLine } from '../job/entries'
 import { latest, ofKind } from '../job/entries'
+import type { KeyOf } from '../job/vocabulary'
+import { ORDER_STATES } from '../job/vocabulary'
 
-export type NeedState = 'missing' | 'asked' | 'ordered' | 'arrived' | 'none'
-export const NEED_WORDS: Record<NeedState, string> = { missing: 'Not ordered', asked: 'Asked for', ordered: 'Ordered', arrived: 'Here', none: 'Not to be had' }
+export type NeedState = 'missing' | KeyOf<typeof ORDER_STATES>
+export const NEED_WORDS: Record<NeedState, string> = { missing: 'Not ordered', ...ORDER_STATES }
 export interface Need { text: string, type: 'part' | 'outwork', /** only needed with a chance */ chance: number, state: NeedState, dueOn: string | null, orders: EntryOf<'order'>[], work: EntryOf<'outwork'> | null }
 
 /** What each order stands at; an answer of one supplier does not undo another's. */

@@ -1,4 +1,5 @@
-import { lineScale } from '../estimate/optionCost'
+import { lineTerm } from '../estimate/optionCost'
+import { pertShape } from '../estimate/pert'
 import { toMajor } from '../estimate/money'
 import type { EntryOf, EstimateLine } from '../job/entries'
 import type { ShopPolicy } from '../job/jobFile'
@@ -51,6 +52,7 @@ export function savePays({ tryCost, fallbackCost, goodCost }: { tryCost: number,
 export function looksFirst(entries: EntryOf<'option'>[], options: OptionJudgement[], fallback: Fallback, policy: ShopPolicy): LookFirst[] {
   const live = options.filter(o => o.mends && o.ruledOut === null && o.allowed && o.valueAfter !== null)
   const rate = toMajor(policy.labourRateMinor, policy.currency) * (1 + policy.taxPct / 100)
+  const meanCost = (line: EstimateLine): number => pertShape(lineTerm(line, policy)).mean
   const found = live.flatMap((option) => {
     const lines = entries.find(e => e.id === option.entryId)?.body.lines ?? []
     const others = [...live.filter(o => o.entryId !== option.entryId).map(o => ({ name: o.name, net: o.net })), { name: fallback.name, net: fallback.value }]
@@ -63,7 +65,7 @@ export function looksFirst(entries: EntryOf<'option'>[], options: OptionJudgemen
   return found.filter(f => f.worth > 1e-9).sort((a, b) => (b.worth - b.cost) - (a.worth - a.cost))
 
   function need(option: OptionJudgement, line: EstimateLine, rival: LookFirst['rival'], others: LookFirst['rival'][]): LookFirst {
-    const price = meanOf(line) * lineScale(line, policy)
+    const price = meanCost(line)
     const atGood = option.net + line.chance * price
     const atBad = atGood - price
     const minutes = line.lookMin ?? LOOK_MIN
@@ -73,11 +75,9 @@ export function looksFirst(entries: EntryOf<'option'>[], options: OptionJudgemen
     return { optionId: option.entryId, lineId: line.id, text: line.text, about: 'need', chanceGood: 1 - line.chance, minutes, minutesKnown: line.lookMin !== null, worth: known.evpi, cost, pays: known.worthLooking, paysAbove: cross > 0 && cross < 1 ? cross : null, atBad, atGood, rival }
   }
   function price(option: OptionJudgement, line: EstimateLine, rival: LookFirst['rival'], others: LookFirst['rival'][]): LookFirst {
-    const scale = lineScale(line, policy)
+    const { a, m, b } = lineTerm(line, policy)
     const cost = CALL_MIN / 60 * rate
-    const known = evpi({ options: [{ name: option.name, net0: option.net + line.chance * meanOf(line) * scale, k: line.chance }, ...others.map(o => ({ name: o.name, net0: o.net, k: 0 }))], dist: { type: 'pert', a: line.low * scale, m: line.likely * scale, b: line.high * scale }, infoCost: cost })
+    const known = evpi({ options: [{ name: option.name, net0: option.net + line.chance * meanCost(line), k: line.chance }, ...others.map(o => ({ name: o.name, net0: o.net, k: 0 }))], dist: { type: 'pert', a, m, b }, infoCost: cost })
     return { optionId: option.entryId, lineId: line.id, text: line.text, about: 'price', chanceGood: 1 - line.chance, minutes: CALL_MIN, minutesKnown: false, worth: known.evpi, cost, pays: known.worthLooking, paysAbove: null, atBad: option.net, atGood: option.net, rival }
   }
 }
-
-const meanOf = ({ low, likely, high }: EstimateLine): number => (low + 4 * likely + high) / 6

@@ -2,7 +2,7 @@ import type { Database } from 'better-sqlite3'
 import type { Entry } from '#core/job/entries'
 import { entrySchema } from '#shared/schemas/entry'
 import { Refusal } from './refusal'
-import { personOf } from './shop'
+import { checkPerson } from './shop'
 import { row, rows, run } from './statements'
 
 const ENTRIES_OF_JOB = 'SELECT id, kind, at, by, how, body, supersedes FROM entries WHERE job_id = ? ORDER BY seq'
@@ -48,7 +48,7 @@ export function appendEntry(db: Database, jobId: string, entry: Entry, check?: (
     if (canonical(known.jobId, entryOf(db, known)) === canonical(jobId, entry)) return 'repeated'
     throw new Refusal(409, 'An entry with this id is on the log already, with other words. Nothing was changed; log it again.')
   }
-  if (!personOf(db, entry.by)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])
+  checkPerson(db, entry.by)
   if (entry.supersedes !== null) checkTarget(db, jobId, entry, entry.supersedes)
   check?.(entry)
   run(db, ADD_ENTRY, entry.id, jobId, entry.kind, entry.at, entry.by, entry.how, JSON.stringify(entry.body), entry.supersedes, new Date().toISOString())

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { MACHINE_KINDS } from '#core/job/vocabulary'
 import type { MachineKind } from '#core/job/vocabulary'
-import { rows } from './statements'
+import { anywhere, rows } from './statements'
 
 const FIND_JOBS = `
   SELECT   j.id, j.number, m.name, m.kind, c.name AS customerName
@@ -24,7 +24,7 @@ interface Hit { id: string, number?: number, name: string, kind: MachineKind, cu
 
 /** Jobs and machines whose tag, name, owner, serial number or story holds the words. */
 export function findAnything(db: Database, text: string): { to: string, title: string, detail: string }[] {
-  const q = `%${text.trim().replace(/[\\%_]/g, '\\$&')}%`
+  const q = anywhere(text.trim())
   const detail = (h: Hit): string => `${h.customerName} · ${MACHINE_KINDS[h.kind].label}`
   return [
     ...rows<Hit>(db, FIND_JOBS, { q }).map(h => ({ to: `/jobs/${h.id}`, title: `T ${h.number} ${h.name}`, detail: detail(h) })),

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
-import type { Entry } from '#core/job/entries'
+import type { Entry, WaitingBody } from '#core/job/entries'
 import { entriesInForce, latest, ofKind } from '#core/job/entries'
 import type { JobFile, Visit } from '#core/job/jobFile'
 import { needsSafe, safeRefusal } from '#core/job/makeSafe'
@@ -19,7 +19,6 @@ import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } f
 import { knownPhoto } from './photos'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
-import { stuckHistory } from './stuck'
 import { row, rows, run } from './statements'
 
 const JOB = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs WHERE id = ?'
@@ -55,7 +54,6 @@ export function jobView(db: Database, id: string): JobView {
     entries: entriesOf(db, id),
     history: visitsOf(db, machine.id).filter(v => v.number < job.number),
     counts: causeCounts(db, engine.facts.engineClass, job.id),
-    stuck: stuckHistory(db),
   }
 }
 
@@ -155,12 +153,12 @@ function checkValveLeak(db: Database, jobId: string, entry: Entry): void {
 
 /** How a cover lay is written down before it comes off, and stays as it was written once it is off. */
 function checkAsFound(db: Database, jobId: string, entry: Entry): void {
+  if (entry.kind !== 'as_found' && entry.kind !== 'void') return
   const inForce = entriesInForce(entriesOf(db, jobId))
   const target = entry.supersedes === null ? undefined : ofKind(inForce, 'as_found').find(e => e.id === entry.supersedes)
-  const cover = entry.kind === 'as_found' ? entry.body.cover : target?.body.cover
-  if (cover === undefined) return
   const name = (words: string): string => words.trim().toLowerCase()
-  const off = ofKind(inForce, 'fasteners').find(e => name(e.body.cover) === name(cover) || name(e.body.cover) === name(target?.body.cover ?? cover))
+  const covers = [target?.body.cover, entry.kind === 'as_found' ? entry.body.cover : undefined].flatMap(c => c === undefined ? [] : [name(c)])
+  const off = ofKind(inForce, 'fasteners').find(e => covers.includes(name(e.body.cover)))
   if (off) throw new Refusal(409, `${off.body.cover} is off already: what it looked like before can't be written down now. Write what is remembered into a note.`, [{ field: 'body.cover', message: 'Its fasteners are logged already.' }])
 }
 
@@ -200,7 +198,13 @@ function moveParts(db: Database, jobId: string, entry: Entry): void {
   const move = partsMove(all, said?.body.for ?? null)
   if (move === null || (said?.body.for ?? 'nobody') === move) return
   const what = move === 'nobody' ? null : missing(all).map(n => n.text).slice(0, 3).join(', ').slice(0, 300)
-  appendEntry(db, jobId, { id: ulid(), kind: 'waiting', at: entry.at, by: entry.by, how: null, body: { for: move, what }, supersedes: said?.id ?? null })
+  nowWaits(db, jobId, entry, { for: move, what })
+}
+
+/** Who has the next move; takes the place of what was said before. Runs inside the caller's transaction. */
+export function nowWaits(db: Database, jobId: string, { by, at }: Pick<Entry, 'by' | 'at'>, body: WaitingBody): void {
+  const said = latest(entriesInForce(entriesOf(db, jobId)), 'waiting')
+  appendEntry(db, jobId, { id: ulid(), kind: 'waiting', at, by, how: null, body, supersedes: said?.id ?? null })
 }
 
 /** A picture is on disk before an entry shows it. */

@@ -6,7 +6,7 @@ import type { ReadPrice } from '../documents/priceFile'
 import { readPriceList } from '../documents/priceFile'
 import { keepChange } from './changes'
 import { policyOf } from './shop'
-import { row, rows, run } from './statements'
+import { anywhere, row, rows, run } from './statements'
 
 const COLUMNS = 'id, supplier, number, name, kind, price_minor AS priceMinor, lead_days AS leadDays, stock, superseded_by AS supersededBy, priced_on AS pricedOn'
 const ONE = `SELECT ${COLUMNS} FROM prices WHERE supplier = ? AND number = ?`
@@ -17,7 +17,7 @@ const SAVE = 'UPDATE prices SET name = ?, kind = ?, price_minor = ?, lead_days =
 
 /** Parts whose name or number holds the words. */
 export function findPrices(db: Database, words: string, most = 30): { prices: PriceRow[], all: number } {
-  const like = `%${words.replace(/[\\%_]/g, c => `\\${c}`)}%`
+  const like = anywhere(words)
   return { prices: rows<PriceRow>(db, FIND, like, like, most), all: row<{ n: number }>(db, COUNT)?.n ?? 0 }
 }
 

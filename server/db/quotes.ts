@@ -7,32 +7,28 @@ import type { Quote, QuoteAsk } from '#core/estimate/quote'
 import { quoteOf } from '#core/estimate/quote'
 import { moneyText } from '#core/estimate/money'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
-import { entriesInForce, latest, ofKind } from '#core/job/entries'
+import { entriesInForce, ofKind } from '#core/job/entries'
 import { PROOFS } from '#core/job/vocabulary'
 import type { OwnerAnswer, QuoteLine, QuotePage } from '#shared/types/records'
 import { say } from './batches'
 import { entriesOf } from './entries'
-import { fileOf, jobView, logEntry } from './jobs'
+import { fileOf, jobOf, jobView, logEntry, nowWaits } from './jobs'
+import { customerOf, machineOf } from './machines'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
 import { row, rows, run } from './statements'
 
 const ADD = 'INSERT INTO quotes (id, token_hash, job_id, by, created_at, expires_at, body) VALUES (?, ?, ?, ?, ?, ?, ?)'
-const BY_TOKEN = 'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes WHERE token_hash = ?'
-const BY_ID = 'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes WHERE id = ?'
-const OF_JOB = 'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes WHERE job_id = ? ORDER BY created_at DESC'
+const QUOTES = 'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes'
+const BY_TOKEN = `${QUOTES} WHERE token_hash = ?`
+const BY_ID = `${QUOTES} WHERE id = ?`
+const OF_JOB = `${QUOTES} WHERE job_id = ? ORDER BY created_at DESC`
 const ANSWER = 'UPDATE quotes SET answered_at = ?, answer = ? WHERE id = ?'
 
 interface QuoteRow { id: string, jobId: string, by: string, createdAt: string, expiresAt: string, body: string, answeredAt: string | null, answer: string | null }
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
-const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: string, supersedes: string | null = null): Entry => ({ id: ulid(), kind, at, by, how: null, body, supersedes }) as Entry
-
-/** Who has the next move; takes the place of what was said before. */
-function nowWaits(db: Database, jobId: string, by: string, body: BodyOf['waiting'], at: string): void {
-  const said = latest(entriesInForce(entriesOf(db, jobId)), 'waiting')
-  logEntry(db, jobId, entryBy(by, 'waiting', body, at, said?.id ?? null))
-}
+const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: string): Entry => ({ id: ulid(), kind, at, by, how: null, body, supersedes: null }) as Entry
 
 /** The first cause in words, with how sure it is. */
 function causeWords(entries: Entry[]): string | null {
@@ -57,14 +53,15 @@ export function askOwner(db: Database, jobId: string, { by, days, link, ...ask }
     run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
     const sent = entryBy(by, 'quote_sent', { quoteId: id, stage: ask.stage, expiresAt, words: ask.words }, at)
     logEntry(db, jobId, sent)
-    nowWaits(db, jobId, by, { for: 'owner', what: 'asked by a link' }, at)
+    nowWaits(db, jobId, sent, { for: 'owner', what: 'asked by a link' })
     const what = quote.fee === null ? `${quote.options.length === 1 ? 'one way' : `${quote.options.length} ways`} to go` : `a fee of ${moneyText(quote.fee, quote.currency, true)}`
     say(db, { at, customerId: view.customer.id, jobId, entryId: sent.id, subject: `Your ${view.machine.name}: what next?`, text: `Dear ${view.customer.name}, please look at this page and tell us (${what}). It is open until ${expiresAt.slice(0, 10)}: ${link(token)}${policy.shopName ? ` ${policy.shopName}` : ''}` })
     return { id, token, expiresAt }
   }).immediate()
 }
 
-const lineOf = (r: QuoteRow): QuoteLine => ({ id: r.id, createdAt: r.createdAt, expiresAt: r.expiresAt, answeredAt: r.answeredAt, answer: r.answer ? JSON.parse(r.answer) as OwnerAnswer : null, quote: JSON.parse(r.body) as Quote })
+const answerOf = ({ answer }: QuoteRow): OwnerAnswer | null => answer ? JSON.parse(answer) as OwnerAnswer : null
+const lineOf = (r: QuoteRow): QuoteLine => ({ id: r.id, createdAt: r.createdAt, expiresAt: r.expiresAt, answeredAt: r.answeredAt, answer: answerOf(r), quote: JSON.parse(r.body) as Quote })
 export const quotesOf = (db: Database, jobId: string): QuoteLine[] => rows<QuoteRow>(db, OF_JOB, jobId).map(lineOf)
 export function quoteById(db: Database, jobId: string, id: string): QuoteLine {
   const found = row<QuoteRow>(db, BY_ID, id)
@@ -83,10 +80,11 @@ function open(db: Database, token: string, now: Date): QuoteRow {
 /** What the owner sees: the frozen quote without its lines' workings. */
 export function quotePage(db: Database, token: string, now = new Date()): QuotePage {
   const found = open(db, token, now)
-  const view = jobView(db, found.jobId)
+  const { number, machineId } = jobOf(db, found.jobId)
+  const machine = machineOf(db, machineId)
   const policy = policyOf(db)
   const { frozen: _, ...quote } = JSON.parse(found.body) as Quote
-  return { quote, number: view.number, machine: view.machine.name, owner: view.customer.name, shop: policy.shopName, address: policy.shopAddress, askedAt: found.createdAt, expiresAt: found.expiresAt, answer: found.answer ? JSON.parse(found.answer) as OwnerAnswer : null }
+  return { quote, number, machine: machine.name, owner: customerOf(db, machine.customerId).name, shop: policy.shopName, address: policy.shopAddress, askedAt: found.createdAt, expiresAt: found.expiresAt, answer: answerOf(found) }
 }
 
 /** A picture of a quote, for as long as its link is open. */
@@ -116,7 +114,7 @@ export function answerQuote(db: Database, token: string, { choice, optionId, wor
     let held: string | null = null
     if (choice === 'agree' && frozen && optionId) held = approve(db, found, optionId, frozen, name, words, at)
     logEntry(db, found.jobId, entryBy(found.by, 'owner_word', { quoteId: found.id, choice, option: frozen?.name ?? null, fee: choice === 'agree' ? quote.fee : null, words, name, held }, at))
-    nowWaits(db, found.jobId, found.by, { for: 'nobody', what: null }, at)
+    nowWaits(db, found.jobId, { by: found.by, at }, { for: 'nobody', what: null })
     if (choice !== 'ask') run(db, ANSWER, at, JSON.stringify({ choice, optionId, words, name } satisfies OwnerAnswer), found.id)
     return { held }
   }).immediate()

@@ -7,10 +7,10 @@ import type { KeepLine } from '#core/salvage/keep'
 import { partsStanding } from '#core/teardown/judgePart'
 import type { ShelfFields, ShelfItem } from '#shared/types/records'
 import { keepChange } from './changes'
-import { jobView, logEntry } from './jobs'
+import { jobOf, jobView, logEntry } from './jobs'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
-import { row, rows, run } from './statements'
+import { anywhere, row, rows, run } from './statements'
 
 const COLUMNS = `
   s.id, s.number, s.part, s.name, s.engine_class AS engineClass, s.from_job_id AS fromJobId, f.number AS fromNumber, s.grade, s.tested, s.measured, s.place,
@@ -35,7 +35,7 @@ export function shelfItem(db: Database, id: string): ShelfItem {
   return found
 }
 export function findShelf(db: Database, words: string): ShelfItem[] {
-  const like = `%${words.replace(/[\\%_]/g, c => `\\${c}`)}%`
+  const like = anywhere(words)
   return rows<ShelfItem>(db, ALL, like, like)
 }
 
@@ -43,7 +43,7 @@ export function addShelf(db: Database, id: string, f: ShelfFields & { part: stri
   return db.transaction(() => {
     const known = row<ShelfItem>(db, ONE, id)
     if (known) return known
-    if (f.fromJobId) jobView(db, f.fromJobId)
+    if (f.fromJobId) jobOf(db, f.fromJobId)
     const now = new Date().toISOString()
     run(db, ADD, id, row<{ number: number }>(db, NEXT)?.number ?? 1, f.part, f.name, f.engineClass, f.fromJobId, f.grade, f.tested, f.measured, f.place, f.priceMinor, f.quarantine, now, now)
     return shelfItem(db, id)

@@ -41,6 +41,11 @@ export function personOf(db: Database, id: string): Person | undefined {
   return found && person(found)
 }
 
+/** Somebody of this shop stands at the bench. */
+export function checkPerson(db: Database, id: string): void {
+  if (!personOf(db, id)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])
+}
+
 export function addPerson(db: Database, { name, initials, active }: Omit<Person, 'id'>, id = ulid()): Person {
   const now = new Date().toISOString()
   run(db, ADD_PERSON, id, name, initials, active ? 1 : 0, now, now)

@@ -11,6 +11,9 @@ export function statement(db: Database, sql: string): Statement {
   return found
 }
 
+/** Words to be found anywhere in a text by LIKE with ESCAPE '\\'; % and _ stand for themselves. */
+export const anywhere = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`
+
 /** Rows of a query, with the type that its columns have. */
 export const rows = <T>(db: Database, sql: string, ...params: unknown[]): T[] => statement(db, sql).all(...params) as T[]
 export const row = <T>(db: Database, sql: string, ...params: unknown[]): T | undefined => statement(db, sql).get(...params) as T | undefined

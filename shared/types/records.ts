@@ -33,9 +33,9 @@ export interface JobView {
   history: (Visit & { id: string })[]
   /** what this shop's closed jobs on this class of engine really were */
   counts: ShopCounts
-  /** what this shop's fasteners did so far */
-  stuck: StuckHistory
 }
+/** A job with what its page also asks of the shop. */
+export interface JobPage extends JobView { /** what this shop's fasteners did so far */ stuck: StuckHistory }
 
 export interface Sheet { id: string, name: string, engineClass: EngineClass, values: SpecValue[], fill: FillTable | null, updatedAt: string, machines: { id: string, name: string, customerName: string }[] }
 export interface SheetLine { id: string, name: string, engineClass: EngineClass, updatedAt: string, machines: number, figures: number, conflicts: number, unchecked: number, fillTable: boolean }

@@ -2,7 +2,7 @@
 import { partsStanding } from '#core/teardown/judgePart'
 import type { PartKey } from '#core/teardown/parts'
 import type { FormName } from '~/composables/useJobSheet'
-import type { JobView } from '#shared/types/records'
+import type { JobPage } from '#shared/types/records'
 import type { WaitingBody } from '#core/job/entries'
 import { latest } from '#core/job/entries'
 import { describe } from '#core/job/describe'
@@ -14,7 +14,7 @@ import { FINDING_PLANS } from '~/utils/findingPlans'
 
 definePageMeta({ key: route => route.path })
 const route = useRoute()
-const first = await read<JobView>(`/api/jobs/${String(route.params.id)}`).catch((error: Error) => error)
+const first = await read<JobPage>(`/api/jobs/${String(route.params.id)}`).catch((error: Error) => error)
 const trouble = first instanceof Error ? first.message : ''
 const sheet = first instanceof Error ? null : useJobSheet(first)
 if (sheet) provide(JOB_SHEET, sheet)

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { idText } from '#shared/schemas/words'
-import { Refusal } from '../../db/refusal'
-import { personOf } from '../../db/shop'
+import { checkPerson } from '../../db/shop'
 import { importJob } from '../../documents/jobFile'
 
 const asked = z.strictObject({ text: z.string({ error: 'The file is empty.' }).min(1, 'The file is empty.').max(6_000_000, 'The file is too large: 6 MB is the most.'), by: idText('Person') })
@@ -9,7 +8,7 @@ const asked = z.strictObject({ text: z.string({ error: 'The file is empty.' }).m
 /** Books in a job that was saved as JSON. */
 export default answer(async (event) => {
   const { text, by } = await readChecked(event, asked)
-  if (!personOf(useDb(), by)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])
+  checkPerson(useDb(), by)
   const done = importJob(useDb(), text, by)
   setResponseStatus(event, 201)
   return done

@@ -15,7 +15,5 @@ const asked = z.object({
 export default answer(async (event) => {
   const query = asked.safeParse(getQuery(event))
   if (!query.success) throw new Refusal(422, 'A label needs ratio, totalMl and made (a date).', query.error.issues.map(i => ({ field: i.path.join('.'), message: i.message })))
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'content-disposition', 'inline; filename="mix-label.pdf"')
-  return await labelPdf(mixLabel(query.data, policyOf(useDb())))
+  return showPdf(event, 'mix-label', await labelPdf(mixLabel(query.data, policyOf(useDb()))))
 })

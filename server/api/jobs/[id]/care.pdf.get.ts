@@ -5,8 +5,5 @@ import { pdfOf } from '../../../documents/pdf'
 
 export default answer(async (event) => {
   const view = jobView(useDb(), routeId(event))
-  const pdf = await pdfOf(carePaper(view, policyOf(useDb()), new Date()))
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'content-disposition', `inline; filename="remedium-T${view.number}-care.pdf"`)
-  return pdf
+  return showPdf(event, `remedium-T${view.number}-care`, await pdfOf(carePaper(view, policyOf(useDb()), new Date())))
 })

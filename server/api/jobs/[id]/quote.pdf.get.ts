@@ -9,8 +9,5 @@ import { quotePaper } from '../../../documents/quote'
 export default answer(async (event) => {
   const view = jobView(useDb(), routeId(event))
   const line = quoteById(useDb(), view.id, String(getQuery(event).quote ?? ''))
-  const pdf = await pdfOf(quotePaper(view, line, policyOf(useDb()), id => findPhoto(dataDir(), id, 'full')))
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'content-disposition', `inline; filename="remedium-T${view.number}-quote.pdf"`)
-  return pdf
+  return showPdf(event, `remedium-T${view.number}-quote`, await pdfOf(quotePaper(view, line, policyOf(useDb()), id => findPhoto(dataDir(), id, 'full'))))
 })

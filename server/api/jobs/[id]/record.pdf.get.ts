@@ -6,8 +6,5 @@ import { peopleOf, policyOf } from '../../../db/shop'
 
 export default answer(async (event) => {
   const view = jobView(useDb(), routeId(event))
-  const pdf = await pdfOf(jobRecord(view, policyOf(useDb()), peopleOf(useDb()), new Date(), id => findPhoto(dataDir(), id, 'full')))
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'content-disposition', `inline; filename="remedium-T${view.number}.pdf"`)
-  return pdf
+  return showPdf(event, `remedium-T${view.number}`, await pdfOf(jobRecord(view, policyOf(useDb()), peopleOf(useDb()), new Date(), id => findPhoto(dataDir(), id, 'full'))))
 })

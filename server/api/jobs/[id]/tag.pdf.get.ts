@@ -6,8 +6,5 @@ import { policyOf } from '../../../db/shop'
 /** A tag to tie on; its square opens the job. */
 export default answer(async (event) => {
   const view = jobView(useDb(), routeId(event))
-  const base = useRuntimeConfig().shopUrl || getRequestURL(event).origin
-  setHeader(event, 'content-type', 'application/pdf')
-  setHeader(event, 'content-disposition', `inline; filename="tag-T${view.number}.pdf"`)
-  return await labelPdf(jobTag(view, policyOf(useDb()), `${base}/jobs/${view.id}`))
+  return showPdf(event, `tag-T${view.number}`, await labelPdf(jobTag(view, policyOf(useDb()), `${shopAddress(event)}/jobs/${view.id}`)))
 })
