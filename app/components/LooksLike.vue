@@ -1,11 +1,17 @@
 <script setup lang="ts">
-import type { Likely, Why } from '#core/diagnosis/diagnose'
+import type { Diagnosis, Likely, Why } from '#core/diagnosis/diagnose'
 
 /** The causes with their likelihood; each opens what made it. */
 const sheet = useSheet()
 const d = computed(() => sheet.diagnosis.value)
 const open = ref<string | null>(null)
 const told = (w: Why): string => `${w.there ? '' : 'not: '}${w.seen}${w.claimed ? ' (claimed)' : ''}`
+/** what the shares rest on, where no finding lifts a cause */
+const RESTS_ON: Partial<Record<Diagnosis['basis'], string>> = {
+  nothing_found: 'Nothing is found yet. These are only the commonest faults of this class of engine.',
+  nothing_lifted: 'What was found so far lifts no cause over its usual share: these are the commonest faults that it leaves.',
+  cant_say: 'The model can\'t bring these findings together: at least one of them has no cause in the catalogue on this engine. It names nothing rather than guess. Look for a slip in the log, or follow the findings themselves.',
+}
 const pct = (p: number): number => Math.round(100 * p)
 const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.002
 </script>
@@ -13,6 +19,7 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
 <template>
   <section v-if="d" class="like" aria-label="What it looks like">
     <h2>What it looks like <span class="lab">several at once are possible, so they need not add up · {{ d.minutesSpent }} minutes of checks so far</span></h2>
+    <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">{{ RESTS_ON[d.basis] }}</p>
     <ol>
       <li v-for="(l, i) in d.likely" :key="l.cause.id">
         <button type="button" :aria-expanded="open === l.cause.id" @click="open = open === l.cause.id ? null : l.cause.id">

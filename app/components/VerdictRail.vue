@@ -17,7 +17,7 @@ const findings = computed(() => [a.value?.debris, a.value?.leakDown, a.value?.cr
 /** how each was got, in a word */
 const how = computed(() => new Map(sheet.inForce.value.flatMap(e => e.how ? [[e.id, HOW_GOT[e.how]] as const] : [])))
 const basis = computed(() => a.value ? basisWords(a.value.basis) : '')
-const likely = computed(() => sheet.diagnosis.value?.likely.slice(0, 3).filter(l => l.p >= 0.08) ?? [])
+const likely = computed(() => sheet.diagnosis.value?.basis === 'weighed' ? sheet.diagnosis.value.likely.slice(0, 3).filter(l => l.p >= 0.08) : [])
 
 const verdict = computed(() => a.value?.decision.verdict)
 interface Move { id: string, title: string, minutes: number, why: string, caution: string | null, check: Check | null, outcomes: Outcome[], waits: string | null, start(): void }
@@ -63,6 +63,7 @@ const approved = computed(() => a.value?.approved?.body.frozen)
 
 <template>
   <aside class="rail" aria-label="Verdict">
+    <p v-if="sheet.unjudged.value" class="typing" role="alert">{{ sheet.unjudged.value }}</p>
     <div v-if="!a" class="wait lab">Reading the log…</div>
     <template v-else>
       <StopBlock v-for="s in a.closed ? [] : a.stops" :key="s.id" :stop="s" />

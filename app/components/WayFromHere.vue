@@ -7,18 +7,28 @@ import type { AssessApi } from '~/workers/assess.worker'
 const sheet = useSheet()
 const open = ref(false)
 const tree = shallowRef<TreeNode | null>(null)
+const failed = ref('')
 watch([open, () => sheet.job.value.entries.length], async () => {
   if (!open.value) return
   const worker = new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module', name: 'tree' })
-  tree.value = await wrap<AssessApi>(worker).tree(JSON.parse(JSON.stringify(sheet.file.value)))
-  worker.terminate()
+  failed.value = ''
+  try {
+    tree.value = await wrap<AssessApi>(worker).tree(JSON.parse(JSON.stringify(sheet.file.value)))
+  }
+  catch (error) {
+    failed.value = `The tree could not be worked out: ${error instanceof Error ? error.message : String(error)}.`
+  }
+  finally {
+    worker.terminate()
+  }
 })
 </script>
 
 <template>
   <details class="way" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>The way from here, as a tree</summary>
-    <CheckTree v-if="tree" :node="tree" />
+    <p v-if="failed" class="bar" role="alert">{{ failed }}</p>
+    <CheckTree v-else-if="tree" :node="tree" />
     <p v-else class="note">Working it out.</p>
   </details>
 </template>

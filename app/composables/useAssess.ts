@@ -18,13 +18,31 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 /** The ways of a job in ten thousand draws, in the worker. */
 export const drawWays = (file: JobFile): Promise<SimResult[]> => worker().draw(plain(file), [])
 
-/** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. */
-export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { assessment: Ref<Assessment | null>, diagnosis: Ref<JobDiagnosis | null> } {
-  const assessment = shallowRef<Assessment | null>(null)
+export interface Judged {
+  assessment: Ref<Assessment | null>
   /** follows the judgement, which is quicker and never waits for it */
+  diagnosis: Ref<JobDiagnosis | null>
+  /** what the page says where the worker could not judge: what stands is then from before */
+  trouble: Ref<string | null>
+}
+
+/** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. A failure is said, and the next change is judged again. */
+export function useAssess(file: () => JobFile | null, typed: () => Entry[]): Judged {
+  const assessment = shallowRef<Assessment | null>(null)
   const diagnosis = shallowRef<JobDiagnosis | null>(null)
+  const trouble = ref<string | null>(null)
   let running = false
   let again = false
+  /** the step's answer, or what was there before it when it fails */
+  async function tried<T>(what: string, step: Promise<T>, before: T | null): Promise<T | null> {
+    try {
+      return await step
+    }
+    catch (error) {
+      trouble.value = `${what} could not be worked out (${error instanceof Error ? error.message : String(error)}). What is shown of it is from before; the log itself is safe.`
+      return before
+    }
+  }
   async function run(): Promise<void> {
     const current = file()
     if (!current) return
@@ -35,12 +53,13 @@ export function useAssess(file: () => JobFile | null, typed: () => Entry[]): { a
     running = true
     do {
       again = false
+      trouble.value = null
       const [log, draft] = [plain(file() ?? current), plain(typed())]
-      assessment.value = await worker().assess(log, draft)
-      if (!again) diagnosis.value = await worker().diagnose(log, draft)
+      assessment.value = await tried('The judgement', worker().assess(log, draft), assessment.value)
+      if (!again) diagnosis.value = await tried('What it looks like', worker().diagnose(log, draft), diagnosis.value)
     } while (again)
     running = false
   }
   watch([file, typed], () => { void run() }, { immediate: true, deep: true })
-  return { assessment, diagnosis }
+  return { assessment, diagnosis, trouble }
 }

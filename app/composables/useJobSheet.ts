@@ -21,6 +21,8 @@ export interface JobSheet {
   file: ComputedRef<JobFile>
   assessment: Ref<Assessment | null>
   diagnosis: Ref<JobDiagnosis | null>
+  /** what could not be worked out, in words; null while all of it could */
+  unjudged: Ref<string | null>
   /** the check of the catalogue that is in hand */
   checkId: Ref<string | null>
   startCheck(check: Check): void
@@ -65,7 +67,7 @@ export function useJobSheet(first: JobPage): JobSheet {
   const proposals = ref<Record<string, Entry>>({})
   const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy, counts: job.value.counts }))
   const typed = computed(() => Object.values(proposals.value))
-  const { assessment, diagnosis } = useAssess(() => file.value, () => typed.value)
+  const { assessment, diagnosis, trouble: unjudged } = useAssess(() => file.value, () => typed.value)
   const inForce = computed(() => entriesInForce(job.value.entries))
   const kept = useStoredPlace(first.id)
   // the stage that was in hand when the job was opened: logging does not turn the page
@@ -132,7 +134,7 @@ export function useJobSheet(first: JobPage): JobSheet {
   }
 
   return {
-    job, file, policy: computed(() => shop.policy), assessment, diagnosis, checkId, measureItem, startCheck, inForce, lastLogged, correction, trouble,
+    job, file, policy: computed(() => shop.policy), assessment, diagnosis, unjudged, checkId, measureItem, startCheck, inForce, lastLogged, correction, trouble,
     typing: computed(() => typed.value.length > 0),
     stage: computed(() => kept.value.stage ?? 'book_in'),
     form: computed(() => kept.value.form),

@@ -31,7 +31,9 @@ export interface Why { sign: string, seen: string, there: boolean, claimed: bool
 export interface Likely { cause: Cause, p: number, prior: number, cataloguePrior: number, words: string, for: Why[], against: Why[] }
 export interface Outcome { sign: string | null, seen: string, p: number, lead: Cause, pLead: number }
 export interface Suggestion { check: Check, bits: number, bitsPerMin: number, outcomes: Outcome[], /** why it has to wait */ waits: string | null }
-export interface Diagnosis { likely: Likely[], next: Suggestion[], entropyBits: number, reports: Report[], /** reports that were left out of the sum */ leftOut: number }
+/** What the likelihoods rest on: nothing was reported, findings were weighed, findings that lift no cause, or findings that the model can't bring together. */
+export type DiagnosisBasis = 'nothing_found' | 'weighed' | 'nothing_lifted' | 'cant_say'
+export interface Diagnosis { basis: DiagnosisBasis, /** empty where the model can't say */ likely: Likely[], next: Suggestion[], entropyBits: number, reports: Report[], /** reports that were left out of the sum */ leftOut: number }
 
 const CLASSES: EngineClass[] = ['H2', 'V2', 'S4', 'M4', 'T4', 'D4']
 
@@ -83,7 +85,8 @@ export function diagnose(facts: EngineFacts, reports: Report[], counts: ShopCoun
   // a cause that stands where it always stands says nothing about this engine
   const risen = (i: number): boolean => (now.marginals[i] ?? 0) >= 0.03 && (now.marginals[i] ?? 0) > RISEN * (network.causes[i]?.prior ?? 0)
   const telling = order.filter(risen).slice(0, 8)
-  const shown = telling.length ? telling : order.slice(0, 3)
+  const basis: DiagnosisBasis = now.pEvidence <= 0 ? 'cant_say' : !evidence.length ? 'nothing_found' : telling.length ? 'weighed' : 'nothing_lifted'
+  const shown = basis === 'cant_say' ? [] : telling.length ? telling : order.slice(0, 3)
   const few = narrowed(built, now)
   const base = infer(few.network, ahead)
   const withoutNegative = new Map<Evidence, Posterior>()
@@ -96,7 +99,7 @@ export function diagnose(facts: EngineFacts, reports: Report[], counts: ShopCoun
       against: whys.filter(w => w.weight < -0.2).sort((a, b) => a.weight - b.weight).slice(0, 6),
     }
   })
-  return { likely, next: suggestions(facts, few, base, ahead, reports, skipped), entropyBits: entropyOf(now), reports, leftOut }
+  return { basis, likely, next: suggestions(facts, few, base, ahead, reports, skipped), entropyBits: entropyOf(now), reports, leftOut }
 
   /** What the likelihood of a cause does when a report is taken out; a certain negative is weighed beside the most telling reports only. */
   function weightOf(e: Evidence, i: number): number {
@@ -164,18 +167,15 @@ const NEEDS_TURNING = new Set(['compression', 'wet', 'spark', 'spark_hot', 'smok
 interface Branch { sign: string | null, seen: string, weight: number, marginals: Float64Array }
 
 /**
- * What a check would settle: its signs are taken one at a time (one of them, or none), so that every outcome costs no more than a negative.
- * P(only k) = P(all others not there) − P(none there).
+ * What a check would settle: its signs are taken one at a time (one of them, or none), so that every outcome costs one positive more.
  */
 function suggest(check: Check, { network, causes, signAt }: InPlay, evidence: Evidence[], base: Posterior, bitsNow: number, known: ReadonlySet<string>): Suggestion {
   const signs = check.shows.filter(s => !known.has(s.id))
   const at = signs.map(s => signAt.get(s.id) ?? 0)
   const none = infer(network, [...evidence, ...at.map(NO)])
   const branches = signs.map((sign, k): Branch => {
-    const rest = infer(network, [...evidence, ...at.filter((_, j) => j !== k).map(NO)])
-    const p = Math.max(0, rest.pEvidence - none.pEvidence)
-    const marginals = Float64Array.from(rest.marginals, (m, i) => p <= 0 ? m : Math.min(1, Math.max(0, (m * rest.pEvidence - (none.marginals[i] ?? 0) * none.pEvidence) / p)))
-    return { sign: sign.id, seen: sign.seen, weight: p, marginals }
+    const { pEvidence, marginals } = infer(network, [...evidence, ...at.map((finding, j) => j === k ? YES(finding) : NO(finding))])
+    return { sign: sign.id, seen: sign.seen, weight: pEvidence, marginals }
   })
   branches.push({ sign: null, seen: 'nothing of it', weight: none.pEvidence, marginals: none.marginals })
   const sum = branches.reduce((a, b) => a + b.weight, 0) || 1

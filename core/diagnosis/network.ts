@@ -1,4 +1,5 @@
 import { InputError } from '../errors'
+import { cover } from './covered'
 
 /** A finding of the model: `leak` is the chance that it shows with none of its causes there. */
 export interface ModelFinding { id: string, leak: number, minutes: number }
@@ -16,7 +17,7 @@ export interface Evidence { finding: number, a: number, b: number }
 /** A model with its links laid out as a matrix: q[finding][cause]. */
 export interface Network { causes: ModelCause[], findings: ModelFinding[], q: Float64Array[] }
 
-/** More positive findings than this double the work once more each. */
+/** More positive findings than this are refused: each doubles the work. */
 export const MOST_TERMS = 18
 
 export function networkOf({ causes, findings, links }: Model): Network {
@@ -32,107 +33,68 @@ export function networkOf({ causes, findings, links }: Model): Network {
   return { causes, findings, q }
 }
 
-/** A sum of terms that cancel to less than this share of their size is nothing. */
-const CANCELLED = 1e-13
-
 export interface Posterior { pEvidence: number, marginals: Float64Array }
 /** `without[k]`: the marginals with the k-th report taken out; only for reports that are not certain negatives. */
 export interface WeighedPosterior extends Posterior { without: Map<Evidence, Float64Array> }
 
 /**
- * Exact posteriors of every cause, several causes at once (noisy-OR). Heckerman's Quickscore (1989), extended to reports that can
- * err: each such report is a sum of two terms, so the work doubles with each, while certain negatives cost nothing.
- * @returns pEvidence 0 when the evidence can't be; marginals are then the priors
+ * Exact posteriors of every cause, several causes at once (noisy-OR), by covered sets: see `cover`. A report that can err and says "there"
+ * is a positive with a larger leak; one that says "not there" is two questions, with it as a certain negative and without it, and doubles
+ * the work. Certain negatives cost nothing.
+ * @param evidence at most one report a finding
+ * @returns pEvidence 0 when the evidence can't be, or is too unlikely to be told from nothing; marginals are then the priors
+ * @throws InputError `out_of_range` past `MOST_TERMS` positives
  */
 export const infer = (network: Network, evidence: Evidence[]): Posterior => sumOver(network, evidence, false)
 
-/**
- * The same, and what each report is worth: the sum without it is the part of the same sum in which its first term was chosen, so that
- * nothing is computed twice.
- */
+/** The same, and what every cause would be without each report in turn. */
 export const inferWeighed = (network: Network, evidence: Evidence[]): WeighedPosterior => sumOver(network, evidence, true)
+
+interface Sum { total: number, joint: Float64Array }
 
 function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: boolean): WeighedPosterior {
   const n = causes.length
-  const certain = evidence.filter(e => e.a === 0)
-  const mixed = evidence.filter(e => e.a !== 0)
   const prior = Float64Array.from(causes, c => c.prior)
-  // what all certain negatives leave of each cause
-  const keep = new Float64Array(n).fill(1)
-  let factor = 1
-  for (const { finding, b } of certain) {
-    factor *= b * (1 - (findings[finding]?.leak ?? 0))
-    multiply(keep, q[finding])
-  }
-  // one row of what is left for each depth of the walk, so that nothing is made anew 2^k times
-  const rows = [keep, ...mixed.map(() => new Float64Array(n))]
-  const brackets = new Float64Array(n)
-  const joint = new Float64Array(n)
-  const term = new Float64Array(n)
-  const apart = weigh ? mixed.map(() => ({ total: 0, joint: new Float64Array(n) })) : []
-  const chosen = mixed.map(() => false)
-  let total = 0
-  let size = 0
-  walk(0, factor, keep)
-  const pEvidence = clip(total)
-  const without = new Map(apart.map((w, k) => [mixed[k] as Evidence, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
-  if (!(total > size * CANCELLED)) return { pEvidence: 0, marginals: prior, without }
-  return { pEvidence, marginals: joint.map(j => clip(j / total)), without }
+  const leakOf = ({ finding }: Evidence): number => findings[finding]?.leak ?? 0
+  const positives = evidence.filter(e => e.b < 0)
+  const denied = evidence.filter(e => e.a > 0 && e.b > 0)
+  if (positives.length > MOST_TERMS) throw new InputError('out_of_range', 'positive', `At most ${MOST_TERMS} findings can be there at once; these are ${positives.length}.`)
+  // a report that can err is a · P(shows) with a leak that a wrong report adds to
+  const leaks = positives.map(e => (e.a + e.b - e.b * leakOf(e)) / e.a)
+  const always = evidence.reduce((x, e) => x * (e.b <= 0 ? e.a : 1), 1)
+  const linked = causes.map((_, i) => positives.flatMap(({ finding }, bit) => linkOf(finding, i) > 0 ? [{ bit, q: linkOf(finding, i) }] : []))
+  const [joined, alone] = [causes.map((_, i) => i).filter(i => linked[i]?.length), causes.map((_, i) => i).filter(i => !linked[i]?.length)]
 
-  /** Every choice of one term from each mixed report; `left[i]` is Π(1 − q) over the terms chosen so far. */
-  function walk(k: number, weight: number, left: Float64Array): void {
-    const report = mixed[k]
-    if (!report) return add(weight, left)
-    if (report.a !== 0) walk(k + 1, weight * report.a, left)
-    if (report.b === 0) return
-    const next = rows[k + 1] as Float64Array
-    next.set(left)
-    multiply(next, q[report.finding])
-    chosen[k] = true
-    walk(k + 1, weight * report.b * (1 - (findings[report.finding]?.leak ?? 0)), next)
-    chosen[k] = false
+  const sum: Sum = { total: 0, joint: new Float64Array(n) }
+  const apart = new Map<Evidence, Sum>(weigh ? [...positives, ...denied].map(e => [e, { total: 0, joint: new Float64Array(n) }]) : [])
+  for (let chosen = 0; chosen < 2 ** denied.length; chosen++) {
+    const [said, left] = [denied.filter((_, k) => chosen >> k & 1), denied.filter((_, k) => !(chosen >> k & 1))]
+    const negatives = [...evidence.filter(e => e.a === 0), ...said]
+    const keep = causes.map((_, i) => negatives.reduce((x, e) => x * (1 - linkOf(e.finding, i)), 1))
+    const factor = left.reduce((x, e) => x * e.a, negatives.reduce((x, e) => x * e.b * (1 - leakOf(e)), always))
+    // a cause that none of the positives tells of has a closed form
+    const bracket = alone.map(i => 1 - (prior[i] as number) + (prior[i] as number) * (keep[i] as number))
+    const weight = bracket.reduce((x, b) => x * b, factor)
+    if (weight === 0) continue
+    const got = cover(leaks, joined.map(i => ({ prior: prior[i] as number, keep: keep[i] as number, links: linked[i] ?? [] })), weigh)
+    const gather = (into: Sum | undefined, share: number, part: Sum): void => {
+      if (!into) return
+      into.total += share * part.total
+      for (const [k, i] of joined.entries()) into.joint[i] = (into.joint[i] as number) + share * (part.joint[k] as number)
+      for (const [k, i] of alone.entries()) into.joint[i] = (into.joint[i] as number) + share * part.total * (prior[i] as number) * (keep[i] as number) / (bracket[k] as number)
+    }
+    gather(sum, weight, got)
+    for (const [f, e] of positives.entries()) if (weigh) gather(apart.get(e), weight / e.a, got.without[f] as Sum)
+    for (const e of left) gather(apart.get(e), weight / e.a, got)
   }
+  const without = new Map([...apart].map(([e, w]) => [e, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
+  return { pEvidence: clip(sum.total), marginals: sum.total > 0 ? sum.joint.map(j => clip(j / sum.total)) : prior, without }
 
-  function add(weight: number, left: Float64Array): void {
-    let product = weight
-    let zeros = 0
-    let zeroAt = -1
-    for (let i = 0; i < n; i++) {
-      const bracket = 1 - (prior[i] as number) * (1 - (left[i] as number))
-      brackets[i] = bracket
-      if (bracket === 0) {
-        zeros++
-        zeroAt = i
-      }
-      else { product *= bracket }
-    }
-    if (zeros > 1) return
-    if (zeros === 1) {
-      term.fill(0)
-      term[zeroAt] = product * (prior[zeroAt] as number) * (left[zeroAt] as number)
-      gather(0)
-      return
-    }
-    size += Math.abs(product)
-    for (let i = 0; i < n; i++) term[i] = product * (prior[i] as number) * (left[i] as number) / (brackets[i] as number)
-    gather(product)
-  }
-
-  function gather(product: number): void {
-    total += product
-    for (let i = 0; i < n; i++) joint[i] = (joint[i] as number) + (term[i] as number)
-    for (const [k, w] of apart.entries()) {
-      if (chosen[k]) continue
-      const share = 1 / (mixed[k]?.a ?? 1)
-      w.total += product * share
-      for (let i = 0; i < n; i++) w.joint[i] = (w.joint[i] as number) + (term[i] as number) * share
-    }
+  function linkOf(finding: number, cause: number): number {
+    return q[finding]?.[cause] ?? 0
   }
 }
 
-function multiply(left: Float64Array, row: Float64Array | undefined): void {
-  if (row) for (let i = 0; i < left.length; i++) left[i] = (left[i] as number) * (1 - (row[i] as number))
-}
 const clip = (p: number): number => Math.min(1, Math.max(0, p))
 
 export const YES = (finding: number): Evidence => ({ finding, a: 1, b: -1 })

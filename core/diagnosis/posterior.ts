@@ -2,6 +2,8 @@ import { InputError } from '../errors'
 import type { Evidence, Model, Network } from './network'
 import { binaryEntropy, entropyOf, infer, MOST_TERMS, networkOf, NO, YES } from './network'
 
+const IMPOSSIBLE = 'This can\'t be found by the model at all: some finding has neither a cause nor a leak, or what was found is too unlikely for a figure.'
+
 interface Asked { network: Network, indexOf: Map<string, number>, evidence: Evidence[], known: Set<string> }
 
 function asked(model: Model, positive: string[], negative: string[]): Asked {
@@ -21,14 +23,14 @@ function asked(model: Model, positive: string[], negative: string[]): Asked {
 
 /**
  * How likely each cause is, given what was found and what was looked for and not found. Causes don't exclude each other, so the
- * figures need not add up to 1. Exact (Heckerman's Quickscore, 1989).
+ * figures need not add up to 1. Exact, by covered sets: nothing cancels, however unlikely the findings are.
  * @param positive at most 18 findings
  * @throws InputError `bad_choice` for an unknown finding, `inconsistent` for evidence that can't be, `out_of_range` past 18
  */
 export function posterior({ model, positive, negative }: { model: Model, positive: string[], negative: string[] }): { pEvidence: number, marginals: Map<string, number> } {
   const { network, evidence } = asked(model, positive, negative)
   const { pEvidence, marginals } = infer(network, evidence)
-  if (pEvidence <= 0) throw new InputError('inconsistent', 'positive', 'This can\'t be found by the model at all: some finding has neither a cause nor a leak.')
+  if (pEvidence <= 0) throw new InputError('inconsistent', 'positive', IMPOSSIBLE)
   return { pEvidence, marginals: new Map(model.causes.map((c, i) => [c.id, marginals[i] ?? 0])) }
 }
 
@@ -41,15 +43,19 @@ export function nextCheck({ model, positive, negative, candidates }: { model: Mo
   const { network, indexOf, evidence, known } = asked(model, positive, negative)
   const wanted = candidates ?? model.findings.map(f => f.id).filter(id => !known.has(id))
   const now = infer(network, evidence)
-  if (now.pEvidence <= 0) throw new InputError('inconsistent', 'positive', 'This can\'t be found by the model at all.')
+  if (now.pEvidence <= 0) throw new InputError('inconsistent', 'positive', IMPOSSIBLE)
   const entropyBits = entropyOf(now)
+  // with as many findings as the model takes, one more is reckoned from what would be left of the rest
+  const room = positive.length < MOST_TERMS
   const ranking = [...new Set(wanted)].map((id) => {
     const index = indexOf.get(id)
     if (index === undefined) throw new InputError('bad_choice', 'candidates', `${id} is not a finding of this model.`)
     if (known.has(id)) throw new InputError('inconsistent', 'candidates', `${id} is known already.`)
     const no = infer(network, [...evidence, NO(index)])
-    const pPositive = Math.min(1, Math.max(0, 1 - no.pEvidence / now.pEvidence))
-    const bits = Math.max(0, entropyBits - pPositive * entropyIfYes(now.marginals, no.marginals, pPositive) - (1 - pPositive) * entropyOf(no))
+    const yes = room ? infer(network, [...evidence, YES(index)]) : { pEvidence: now.pEvidence - no.pEvidence, marginals: null }
+    const pPositive = Math.min(1, Math.max(0, yes.pEvidence / now.pEvidence))
+    const ifYes = yes.marginals ? entropyOf({ ...yes, marginals: yes.marginals }) : entropyIfYes(now.marginals, no.marginals, pPositive)
+    const bits = Math.max(0, entropyBits - pPositive * ifYes - (1 - pPositive) * entropyOf(no))
     return { id, pPositive, bits, bitsPerMin: bits / (model.findings[index]?.minutes ?? 1) }
   }).sort((a, b) => b.bitsPerMin - a.bitsPerMin || (a.id < b.id ? -1 : 1))
   return { entropyBits, ranking }

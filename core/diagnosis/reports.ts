@@ -29,10 +29,10 @@ const CLUE: Record<string, string> = { blow_shaft: 'blow_outside', bent_guard: '
 const DEBRIS: Record<string, string> = { aluminium: 'd_aluminium', iron_chips: 'd_iron', bearing_flake: 'd_bearing', bronze: 'd_bronze', babbitt: 'd_shell', friction_fibre: 'd_fibre', plastic: 'd_plastic', grit: 'd_grit', sealant: 'd_sealant', emulsion: 'oil_milky' }
 const LOCK_FREE: Record<string, string> = { plug_out: 'free_plug_out', driven_off: 'free_drive_off', brake_off: 'free_brake_off', starter_gear: 'starter_in_ring', click_light: 'click_lamp' }
 /** Answers at the counter: which sign they are about, and which of them mean that it is there. */
-const TOLD: Record<string, { sign: string, yes: RegExp }> = {
+const TOLD = new Map<string, { sign: string, yes: RegExp }>(Object.entries({
   tipped: { sign: 'was_tipped', yes: /down|yes|van|side/ }, hit: { sign: 'was_hit', yes: /yes|stump|stone|kerb/ }, ran_low: { sign: 'ran_low', yes: /yes/ }, stood: { sign: 'stood_long', yes: /winter|year|month/ },
   since_repair: { sign: 'was_serviced', yes: /once|later|yes|hours/ }, sound: { sign: 'bang_heard', yes: /bang/ }, hot_cold: { sign: 'hot_only', yes: /hot only/ }, topped: { sign: 'was_topped', yes: /just|too much|whole/ },
-}
+}))
 
 /** What a log says of the catalogue's signs: the newest word on each, what was seen before what was claimed. */
 export function reportsOf(inForce: Entry[], file: JobFile): Report[] {
@@ -88,7 +88,7 @@ function draftsOf(entry: Entry, file: JobFile, inForce: Entry[], checked: string
 }
 
 function told({ topic, text }: ClaimBody, checked: string | undefined): Draft[] {
-  const known = topic ? TOLD[topic] : undefined
+  const known = topic ? TOLD.get(topic) : undefined
   const answer = text.slice(text.indexOf(':') + 1).trim().toLowerCase()
   if (!known || !answer || answer.includes('know')) return []
   const there = known.yes.test(answer)

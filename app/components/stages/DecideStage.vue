@@ -47,7 +47,7 @@ const nameOf = (id: string): string => decision.value?.options.find(o => o.entry
 
 /** ten thousand draws in the worker, drawn again when the logged lines change */
 const draws = shallowRef<SimResult[]>([])
-watch(() => [options.value.map(o => o.id).join(), sheet.inForce.value.length, shop.policy], () => { void drawWays(sheet.file.value).then((d) => { draws.value = d }) }, { immediate: true })
+watch(() => [options.value.map(o => o.id).join(), sheet.inForce.value.length, shop.policy], () => { void drawWays(sheet.file.value).then((d) => { draws.value = d }, () => { draws.value = [] }) }, { immediate: true })
 const shares = computed(() => draws.value.map(d => ({ ...d, name: nameOf(d.id) || decision.value?.fallback.name || '' })).filter(d => d.bestShare > 0.005).sort((a, b) => b.bestShare - a.bestShare))
 
 /** a way that gives the engine up is among them: then it is asked what to keep */

@@ -3,6 +3,7 @@ import { assess } from '#core/assess'
 import { diagnose, likelihoodWords } from '#core/diagnosis/diagnose'
 import { alikeness, signsThere } from '#core/diagnosis/alike'
 import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
+import { SIGNS } from '#core/diagnosis/catalogue'
 import { essentials } from '#core/diagnosis/essentials'
 import type { Report } from '#core/diagnosis/reports'
 import { reportsOf } from '#core/diagnosis/reports'
@@ -55,10 +56,44 @@ describe('what it looks like', () => {
   it('words, not decimals', () => {
     expect([0.95, 0.7, 0.4, 0.2, 0.02].map(likelihoodWords)).toEqual(['very likely', 'likely', 'possible', 'less likely', 'hardly'])
   })
+  it('fourteen findings at once that point to two causes name those two, and not what is common in the class', () => {
+    const { likely, basis } = diagnose(ENGINES.mower!, say('says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily was_hit kicks_back key_sheared says_wont_start blow_outside vibrates says_noise'))
+    expect(basis).toBe('weighed')
+    expect(likely.slice(0, 3).map(l => l.cause.id)).toEqual(expect.arrayContaining(['overfilled', 'key_sheared']))
+    expect(likely.find(l => l.cause.id === 'stale_fuel')?.p ?? 0).toBeLessThan(0.2)
+  })
+  it('says what the likelihoods rest on: nothing found, findings, findings that lift nothing', () => {
+    expect(diagnose(ENGINES.mower!, []).basis).toBe('nothing_found')
+    expect(diagnose(ENGINES.mower!, say('key_sheared')).basis).toBe('weighed')
+    expect(diagnose(ENGINES.mower!, say('-oil_high')).basis).toBe('nothing_lifted')
+  })
+  it('where the model can\'t bring the findings together it names no cause', () => {
+    const sign = SIGNS.get('lash_none')!
+    const { leak } = sign
+    // no two-stroke has lash, and this sign now never shows by itself
+    Object.assign(sign, { leak: 0 })
+    try {
+      const odd = diagnose(ENGINES.saw!, say('lash_none fuel_stale'))
+      expect([odd.basis, odd.likely]).toEqual(['cant_say', []])
+    }
+    finally {
+      Object.assign(sign, { leak })
+    }
+  })
   it('twenty findings at once are borne: the least telling are left out, and counted', () => {
     const many = diagnose(ENGINES.mower!, say('says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily wet_bottom_seal wet_cover says_leak oil_thin surges fuel_stale stood_long filter_choked plug_sooty says_dies says_noise'))
     expect(many.leftOut).toBe(3)
     expect(many.likely[0]?.cause.id).toBe('overfilled')
+  })
+})
+
+describe('a log that nobody foresaw', () => {
+  it('a question called after something that every object has stops nothing', () => {
+    for (const topic of ['constructor', '__proto__', 'toString']) {
+      const log = [entry('claim', { text: 'Tipped: carburettor side down', howKnown: null, topic }, { how: 'claimed' })]
+      expect(reportsOf(log, file(log))).toEqual([])
+      expect(diagnoseJob(file(log)).basis).toBe('nothing_found')
+    }
   })
 })
 

@@ -1,0 +1,122 @@
+/** A cause as the recursion sees it: what is left of it by the negative findings, and the positives that it can make show. */
+export interface Coverer {
+  prior: number
+  /** Π(1 − q) over the negative findings */
+  keep: number
+  /** index of each linked positive, with the chance that this cause makes it show */
+  links: { bit: number; q: number }[]
+}
+
+/** Sums of products, every one of them ≥ 0: nothing cancels, whatever the size. */
+export interface Cover {
+  /** P(all positives are covered, no negative shows), without the factor of the negatives' leaks */
+  total: number
+  /** the same with cause k there, by cause */
+  joint: Float64Array
+  /** the same with positive f left out: [f].total, [f].joint by cause; empty unless asked for */
+  without: { total: number; joint: Float64Array }[]
+}
+
+/** Every so many forward tables one is kept; the rest are computed again on the way back. */
+const KEPT = 4
+
+/**
+ * Exact noisy-OR by covered sets: T[U] is the chance that exactly the positives in U are covered so far and no negative shows. One pass
+ * forward over the causes gives P, one pass backward every marginal and every "without this finding".
+ * Cost: (links into the positives) · 2^positives; three forward tables in four are computed twice instead of kept.
+ * @param leaks    of each positive: the chance that it shows with no cause there
+ * @param coverers only causes that are linked to a positive; the others have a closed form
+ * @param weigh    also every "without"
+ */
+export function cover(leaks: readonly number[], coverers: readonly Coverer[], weigh: boolean): Cover {
+  const size = 2 ** leaks.length
+  const n = coverers.length
+  const kept = new Map<number, Float64Array>()
+  let table = new Float64Array(size)
+  table[0] = 1
+  for (const [bit, leak] of leaks.entries()) spread(table, bit, leak)
+  const scratch = new Float64Array(size)
+  for (let k = 0; k < n; k++) {
+    if (k % KEPT === 0) kept.set(k, table.slice())
+    forward(table, scratch, coverers[k] as Coverer)
+  }
+  const full = size - 1
+  const total = table[full] as number
+  const without = leaks.map((_, f) => ({ total: total + (table[full & ~(1 << f)] as number), joint: new Float64Array(weigh ? n : 0) }))
+  const joint = new Float64Array(n)
+
+  // rest[U]: the chance that the causes still to come cover what U lacks
+  const rest = new Float64Array(size)
+  rest[full] = 1
+  for (let from = Math.floor((n - 1) / KEPT) * KEPT; from >= 0; from -= KEPT) {
+    const to = Math.min(n, from + KEPT)
+    const tables = [kept.get(from) as Float64Array]
+    for (let k = from; k < to - 1; k++) {
+      table = (tables[k - from] as Float64Array).slice()
+      forward(table, scratch, coverers[k] as Coverer)
+      tables.push(table)
+    }
+    for (let k = to - 1; k >= from; k--) {
+      const cause = coverers[k] as Coverer
+      const there = partThere(tables[k - from] as Float64Array, scratch, cause)
+      joint[k] = dot(there, rest)
+      if (weigh) for (const [f, w] of without.entries()) w.joint[k] = dotWithout(there, rest, 1 << f)
+      backward(rest, scratch, cause)
+    }
+  }
+  return { total, joint, without: weigh ? without : [] }
+}
+
+/** The part of T in which this cause is there and what it is linked to is covered or not. */
+function partThere(table: Float64Array, into: Float64Array, { prior, keep, links }: Coverer): Float64Array {
+  const share = prior * keep
+  for (let u = 0; u < table.length; u++) into[u] = (table[u] as number) * share
+  for (const { bit, q } of links) spread(into, bit, q)
+  return into
+}
+
+function forward(table: Float64Array, scratch: Float64Array, cause: Coverer): void {
+  partThere(table, scratch, cause)
+  const absent = 1 - cause.prior
+  for (let u = 0; u < table.length; u++) table[u] = absent * (table[u] as number) + (scratch[u] as number)
+}
+
+/** The steps of `forward`, transposed. */
+function backward(rest: Float64Array, scratch: Float64Array, { prior, keep, links }: Coverer): void {
+  scratch.set(rest)
+  for (const { bit, q } of links) {
+    const step = 1 << bit
+    for (let base = 0; base < scratch.length; base += 2 * step) {
+      for (let u = base; u < base + step; u++) scratch[u] = (1 - q) * (scratch[u] as number) + q * (scratch[u + step] as number)
+    }
+  }
+  const [absent, share] = [1 - prior, prior * keep]
+  for (let u = 0; u < rest.length; u++) rest[u] = absent * (rest[u] as number) + share * (scratch[u] as number)
+}
+
+/** Positive `bit` gets covered with chance q, whatever is covered already. */
+function spread(table: Float64Array, bit: number, q: number): void {
+  const step = 1 << bit
+  for (let base = 0; base < table.length; base += 2 * step) {
+    for (let u = base; u < base + step; u++) {
+      const open = table[u] as number
+      table[u + step] = (table[u + step] as number) + q * open
+      table[u] = (1 - q) * open
+    }
+  }
+}
+
+function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0
+  for (let u = 0; u < a.length; u++) sum += (a[u] as number) * (b[u] as number)
+  return sum
+}
+
+/** Where a positive may be covered or not: both halves against what still has to be covered besides it. */
+function dotWithout(there: Float64Array, rest: Float64Array, step: number): number {
+  let sum = 0
+  for (let base = 0; base < there.length; base += 2 * step) {
+    for (let u = base; u < base + step; u++) sum += ((there[u] as number) + (there[u + step] as number)) * (rest[u + step] as number)
+  }
+  return sum
+}
