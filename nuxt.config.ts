@@ -58,7 +58,13 @@ export default defineNuxtConfig({
     },
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
-  vite: { worker: { format: 'es' } },
+  vite: {
+    worker: { format: 'es' },
+    // found late they would reload the first page of a developer
+    optimizeDeps: { include: ['@vueuse/core', 'comlink', 'dayjs', 'element-plus/es', 'fft.js', 'pinia', 'ulid', 'zod'] },
+  },
+  // without it a page that is not rendered on the server has no entry to start from
+  $development: { experimental: { viteEnvironmentApi: true } },
   typescript: { strict: true, typeCheck: false },
   eslint: { config: { stylistic: false } },
 })

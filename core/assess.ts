@@ -37,6 +37,8 @@ import { judgeLash } from './wear/judgeLash'
 import { shownIn } from './units/unitRound'
 import type { Spend } from './estimate/spend'
 import { spendNow, spendStop, termsNow } from './estimate/spend'
+import type { Bad } from './verdict/leftIn'
+import { badParts } from './verdict/leftIn'
 import type { Ruling } from './verdict/ruledOut'
 import { ruledOutBy, unlooked } from './verdict/ruledOut'
 import type { DecisionView } from './verdict/verdict'
@@ -70,6 +72,8 @@ export interface Assessment {
   /** what the verdict rests on */
   basis: Basis
   stops: Stop[]
+  /** what is condemned or past its limit, and may not stay in an engine that runs again */
+  bad: Bad[]
   next: NextLook[]
   decision: DecisionView
   /** what is put in so far, without a clock that still runs */
@@ -126,7 +130,9 @@ export function assess(file: JobFile): Assessment {
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
   const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...rigs, ...rests, ...fits, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
-  const others = [smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...rests.slice(-1), ...fits.slice(-1), ...parts].filter(j => j !== undefined)
+  // each place stands for itself: the newest sample of every other one
+  const elsewhere = newestByPlace(samples, inForce).filter(s => s !== debris)
+  const others = [...elsewhere, smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...rests.slice(-1), ...fits.slice(-1), ...parts].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
   const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
@@ -135,9 +141,9 @@ export function assess(file: JobFile): Assessment {
   const turnStops = plugOut ? [] : turnOver?.stops ?? []
   const bore = bores.at(-1) ?? null
   const spend = spendNow(inForce, file.policy)
+  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...debrisStops(samples, inForce), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(spend, inForce, file.policy)], inForce)
   const past = new Set(measures.filter(m => m.mark === 'past').map(m => m.entryId))
-  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...(debris?.stops ?? []), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(spend, inForce, file.policy)], inForce)
-  const ruling: Ruling = { inForce, facts: file.facts, bore, stops, pastSizes: ofKind(inForce, 'measure').filter(e => past.has(e.id)).map(e => e.body.item) }
+  const ruling: Ruling = { inForce, facts: file.facts, bore, stops, pastSizes: ofKind(inForce, 'measure').filter(e => past.has(e.id)).map(e => e.body.item), bad: badParts(inForce, measures, bore) }
   return {
     inForce: inForce.map(e => e.id),
     judgements,
@@ -152,8 +158,9 @@ export function assess(file: JobFile): Assessment {
     others,
     basis: basisOf(inForce, file.facts),
     stops,
+    bad: ruling.bad,
     next: nextLooks(inForce, file.facts),
-    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: way => ruledOutBy(way, ruling), unlooked: way => unlooked(way, ruling), facts: file.facts }),
+    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: option => ruledOutBy(option, ruling), unlooked: option => unlooked(option, ruling), facts: file.facts }),
     spend,
     approved: latest(inForce, 'approval') ?? null,
     stages,
@@ -189,10 +196,22 @@ function tipStops(oil: OilJudgement | null, fuel: FuelPath | null, inForce: Entr
   return [{ id: 'tip', title: 'Don\'t tip it', reason: `${fuel ? 'Oil with fuel in it' : 'Oil far over its mark'} runs into the filter, the carburettor and the cylinder, and locks it.`, clearedBy: fuel ? 'Drained.' : 'A later reading at or under the full mark, or drained.' }]
 }
 
-/** A knock that was heard or felt, until its cause is named. */
+/** A knock that was heard or felt: until the place is listened to or rocked again and it is not there. Naming its cause, or suspecting one, mends nothing. */
 function knockStops(inForce: Entry[]): Stop[] {
   const heard = ofKind(inForce, 'check').filter(e => e.body.check === 'listen' || e.body.check === 'rock')
   const last = (sign: string): boolean => heard.filter(e => e.body.found.includes(sign) || e.body.absent.includes(sign)).at(-1)?.body.found.includes(sign) ?? false
-  const named = ofKind(inForce, 'cause_found').some(e => e.body.proof !== 'unknown')
-  return (last('knock_load') || last('rod_slack')) && !named ? [{ id: 'knock', title: 'Don\'t run it', reason: 'A big-end knock breaks the rod and throws metal.', clearedBy: 'Its cause found and named, or looked at again and not there.' }] : []
+  return last('knock_load') || last('rod_slack') ? [{ id: 'knock', title: 'Don\'t run it', reason: 'A big-end knock breaks the rod and throws metal.', clearedBy: 'Mended, then looked at again and not there. Naming its cause ends nothing.' }] : []
+}
+
+/** The newest sample of each place. */
+function newestByPlace(samples: DebrisJudgement[], inForce: Entry[]): DebrisJudgement[] {
+  const placeOf = new Map(ofKind(inForce, 'debris').map(e => [e.id, e.body.place]))
+  return [...new Map(samples.map(s => [placeOf.get(s.entryId), s])).values()]
+}
+
+/** What stops it by the newest sample of each place: what was found in one says nothing of another. */
+function debrisStops(samples: DebrisJudgement[], inForce: Entry[]): Stop[] {
+  const stops = newestByPlace(samples, inForce).flatMap(s => s.stops)
+  const [first] = stops
+  return first ? [{ ...first, reason: stops.map(s => s.reason).join(' ') }] : []
 }

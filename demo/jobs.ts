@@ -25,6 +25,7 @@ export const DEMO_JOBS: DemoJob[] = [
       agrees(0.6, 'june', 'Draw off, clean filter and breather', 'Ottilie Brandreth', 'phone'),
       note(1, 'mira', 'build', 'Drew off 330 mL to the full mark. Filter washed out twice, then replaced; breather hose blown clear.'),
       stage(1, 'mira', 'build', 'done'),
+      oil(1.5, 'mira', marks(100), 'honey', 'normal', 'plain', 'none', 'Read again warm, level ground.'),
       note(1.6, 'mira', 'prove', 'Ran 15 min, smoke gone after four. Level at the full mark hot and cold.'),
       stage(1.6, 'mira', 'prove', 'done'),
       at(25.8, 'mira', 'cause_found', null, { causeId: 'overfilled', text: null, proof: 'proved', missing: null }),

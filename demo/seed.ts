@@ -94,7 +94,7 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
       addPhoto(db, { ...drawn, jobId })
       entry.body = { ...entry.body, photoId: drawn.id, width: drawn.width, height: drawn.height }
     }
-    if (safeRefusal(entry, entriesInForce(entriesOf(db, jobId)))) logEntry(db, jobId, madeSafe(entry))
+    if (safeRefusal(entry, () => entriesInForce(entriesOf(db, jobId)))) logEntry(db, jobId, madeSafe(entry))
     logEntry(db, jobId, entry.kind === 'approval' ? { ...entry, body: frozen(db, jobId, entry.body, ids) } : entry)
   })
   return job.steps.length

@@ -30,27 +30,27 @@ const SHOTS = [
     await page.getByLabel('Make, model, as on the machine').fill('Thistledown 53')
   }],
   ['first-look', sheet(207), async (page) => {
-    await page.keyboard.press('2')
+    await page.keyboard.press('Alt+2')
     await page.getByRole('button', { name: 'Correct Oil' }).or(page.getByRole('button', { name: /Show all/ })).first().click()
     await page.getByRole('button', { name: 'Correct Oil' }).click()
     await page.evaluate(() => scrollTo(0, 0))
   }],
   ['narrow-down', sheet(208), async (page) => {
-    await page.keyboard.press('3')
+    await page.keyboard.press('Alt+3')
     await page.locator('.like li').first().getByRole('button').click()
   }],
   ['measure', sheet(213), async (page) => {
-    await page.keyboard.press('5')
+    await page.keyboard.press('Alt+5')
     await page.getByRole('button', { name: /^Correct Bore/ }).first().click()
     await page.evaluate(() => scrollTo(0, 0))
   }],
   ['open-up', sheet(207), press('4')],
   ['oil-map', sheet(207), async (page) => {
-    await page.keyboard.press('4')
+    await page.keyboard.press('Alt+4')
     await page.locator('.looks').getByRole('button', { name: 'Oil map' }).click()
   }],
   ['fuel-in-oil', sheet(214), async (page) => {
-    await page.keyboard.press('2')
+    await page.keyboard.press('Alt+2')
     await page.locator('.looks').getByRole('button', { name: 'Fuel in the oil' }).click()
   }],
   ['mix', '/mix', async (page) => {
@@ -96,7 +96,7 @@ await phone.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id
 const page = await phone.newPage()
 await page.goto(url + sheet(207), { waitUntil: 'networkidle' })
 await page.locator('.sheet[data-ready="true"]').waitFor()
-await page.keyboard.press('6')
+await page.keyboard.press('Alt+6')
 await page.waitForTimeout(500)
 await page.screenshot({ path: join(folder, 'phone.png') })
 /** the owner's page of the locked rider, asked as the Decide page asks */

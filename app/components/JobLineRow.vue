@@ -9,6 +9,7 @@ const { since, here } = useSince()
 const spread = computed(() => {
   const lean = props.line.lean
   if (!lean) return ''
+  if (!lean.known) return 'worth not said'
   const cash = (v: number): string => moneyText(v, props.currency)
   return lean.mends ? `${cash(lean.p10)} to ${cash(lean.p90)}` : `worth ${cash(lean.p90)}`
 })
@@ -22,7 +23,8 @@ const spread = computed(() => {
       <q class="words">{{ line.complaint ?? 'nothing said' }}</q>
       <StageStrip :stages="line.stages" :current="line.stage" />
       <span class="lean">
-        <span v-if="line.stops.length && !line.closed" class="st past"><svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true"><circle cx="7" cy="7" r="5.8" fill="none" stroke="currentColor" stroke-width="1.8" /><path d="M3.4 7h7.2" stroke="currentColor" stroke-width="2" /></svg>{{ line.stops[0]?.title }}</span>
+        <span v-if="line.trouble" class="past">{{ line.trouble }}</span>
+        <span v-if="line.stops.length && (!line.closed || line.outNotToRun)" class="st past"><svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true"><circle cx="7" cy="7" r="5.8" fill="none" stroke="currentColor" stroke-width="1.8" /><path d="M3.4 7h7.2" stroke="currentColor" stroke-width="2" /></svg>{{ line.stops[0]?.title }}</span>
         <span v-if="line.lean" class="st"><template v-if="line.lean.agreed">Agreed: </template>{{ line.lean.outcome }}</span>
         <span v-else-if="line.finding && !line.stops.length" class="finding"><StateMark :mark="line.finding.mark as Mark" bare /> <span class="lab">{{ line.finding.headline }}</span></span>
         <span class="lab">{{ spread || (line.closed ? 'handed back' : line.nextTitle ?? '') }}</span>

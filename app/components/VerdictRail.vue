@@ -66,7 +66,7 @@ const approved = computed(() => a.value?.approved?.body.frozen)
     <p v-if="sheet.unjudged.value" class="typing" role="alert">{{ sheet.unjudged.value }}</p>
     <div v-if="!a" class="wait lab">Reading the log…</div>
     <template v-else>
-      <StopBlock v-for="s in a.closed ? [] : a.stops" :key="s.id" :stop="s" />
+      <StopBlock v-for="s in a.stops" :key="s.id" :stop="s" />
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
       <section v-if="findings.length">
         <h2 class="lab">What the findings say</h2>

@@ -55,7 +55,7 @@ useKeys({
     </main>
     <ElDialog v-model="help" title="Keys" width="420px">
       <dl class="keys">
-        <template v-for="[key, what] in [['/', 'find anything'], ['n', 'book in a new job'], ['t', 'today'], ['m', 'machines'], ['1 … 9', 'open a stage of the job'], ['u', 'undo what was just logged'], ['Enter', 'log what the form holds'], ['↑ ↓', 'move the oil on the stick'], ['?', 'this list']]" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></template>
+        <template v-for="[key, what] in [['/', 'find anything'], ['n', 'book in a new job'], ['t', 'today'], ['m', 'machines'], ['Alt 1 … 9', 'open a stage of the job'], ['u', 'undo what was just logged'], ['Enter', 'log what the form holds'], ['↑ ↓', 'move the oil on the stick'], ['?', 'this list']]" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></template>
       </dl>
     </ElDialog>
   </div>

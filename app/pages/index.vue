@@ -29,7 +29,9 @@ const MOVES = [
 ] as const
 const groups = computed(() => MOVES.map(m => ({ ...m, lines: open.value.filter(m.has).sort(urgent) })).filter(g => g.lines.length))
 const urgent = (a: JobLine, b: JobLine): number => b.stops.length - a.stops.length || a.createdAt.localeCompare(b.createdAt)
-const recent = computed(() => lines.value.filter(l => l.closed).slice(0, 6))
+const recent = computed(() => lines.value.filter(l => l.closed && !l.outNotToRun).slice(0, 6))
+/** handed back with a stop standing: kept in sight until it comes back or is scrapped */
+const out = computed(() => lines.value.filter(l => l.outNotToRun))
 const stopped = computed(() => open.value.filter(l => l.stops.length))
 const outcomes = computed(() => {
   const count = new Map<string, number>()
@@ -57,6 +59,10 @@ const outcomes = computed(() => {
       <section v-for="g in groups" :key="g.key" :aria-labelledby="`h-${g.key}`">
         <h2 :id="`h-${g.key}`">{{ g.title }} <span class="lab">{{ g.lines.length }}</span></h2>
         <ul><JobLineRow v-for="line in g.lines" :key="line.id" :line="line" :currency="shop.policy.currency" /></ul>
+      </section>
+      <section v-if="out.length" aria-labelledby="h-out">
+        <h2 id="h-out">Out, not to be run <span class="lab">{{ out.length }}</span></h2>
+        <ul><JobLineRow v-for="line in out" :key="line.id" :line="line" :currency="shop.policy.currency" /></ul>
       </section>
     </div>
     <aside class="side" aria-label="At a glance">

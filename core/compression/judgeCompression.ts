@@ -33,6 +33,9 @@ export interface CompressionJudgement extends Judgement {
 const NEXT_TO_NOTHING_KPA = 100
 /** Then only a rise of this much points at the rings. kPa. */
 const CLEAR_RISE_KPA = 100
+/** From a reading under this share of its figure, a rise smaller than this (kPa) tells nothing: the way out is too large for oil to seal. Shop judgement. */
+const FAR_UNDER = 1 / 3
+const LEAST_RISE_KPA = 70
 
 const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
   no_compression: 'Nothing dry: the air has a free way out. Look for a valve held open, a hole, a gasket or a broken rod before thinking of rings.',
@@ -100,7 +103,7 @@ export function judgeCompression(entry: EntryOf<'compression'>, file: JobFile, i
   if (!body.throttleOpen) details.push('The throttle was not held open: the reading is too low to judge by. Test again.')
   if (body.pulls !== null && body.pulls < 4) details.push(`${body.pulls} pulls are few: pull until the needle stops rising.`)
   if (body.temperature === 'cold' && mark !== 'good') details.push('Cold reads 5 to 10 % under warm.')
-  const pair = pairOf(dryKpa, body.wet, verdict.status, mark)
+  const pair = pairOf({ dryKpa, pStdKpa, limitKpa: verdict.limitUsedKpa }, body.wet, verdict.status, mark)
   if (pair) {
     const wet = body.wet ? `Wet ${asRead(body.wet)}. ` : ''
     details.push(wet + (file.facts.cycle === 'two' && pair === 'top_end' ? 'Oil changed little: on a two-stroke that leaves head gasket and plug seat, unless it was flooded.' : PAIR_WORDS[pair]))
@@ -138,9 +141,12 @@ function visitWords({ points, slopeKpaPer100h, hoursToLimit }: CompressionHistor
   return words
 }
 
-function pairOf(dryKpa: number, wet: Quantity | null, verdict: CompStatus, mark: Mark): CompressionJudgement['pair'] {
+function pairOf({ dryKpa, pStdKpa, limitKpa }: { dryKpa: number, pStdKpa: number, limitKpa: number | null }, wet: Quantity | null, verdict: CompStatus, mark: Mark): CompressionJudgement['pair'] {
   if (!wet || mark === 'open') return null
   const wetKpa = convert(wet.value, wet.unit, 'kPa')
+  const rise = wetKpa - dryKpa
+  // a reading that fell is tested again, however low it was
+  if (dryKpa > 0 && limitKpa !== null && pStdKpa < FAR_UNDER * limitKpa && rise >= 0 && rise < LEAST_RISE_KPA) return 'too_low_to_tell'
   if (dryKpa > 0 && dryKpa < NEXT_TO_NOTHING_KPA) return wetKpa - dryKpa >= CLEAR_RISE_KPA ? 'rings' : 'too_low_to_tell'
   return wetDry({ dryKpa, wetKpa, oilMl: 0, clearanceMl: null, sweptEffMl: null, pAmbKpa: 101.325, n: 1.25, priors: null, verdict }).status
 }

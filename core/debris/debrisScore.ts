@@ -17,7 +17,8 @@ const clamp = (x: number, low: number, high: number): number => Math.min(high, M
 export function debrisScore({ items, hoursSinceOil, intervalH, hoursSinceRebuild, breakInH }: DebrisInput) {
   const haste = clamp(Math.sqrt(intervalH / Math.max(hoursSinceOil, 1)), 0.7, 1.5)
   const itemScores = items.map(({ material, amount, largestUm }) => {
-    const size = largestUm === null ? 1 : clamp(0.3 + 0.7 * Math.log10(largestUm / 30) / Math.log10(1000 / 30), 0.3, 1)
+    // an emulsion has no pieces to be measured: a size given with it changes nothing
+    const size = largestUm === null || material === 'emulsion' ? 1 : clamp(0.3 + 0.7 * Math.log10(largestUm / 30) / Math.log10(1000 / 30), 0.3, 1)
     const beddingIn = hoursSinceRebuild !== null && BREAK_IN_MATERIALS.has(material) && largestUm !== null && largestUm < BREAK_IN_LARGEST_UM
     const allowance = beddingIn ? 0.4 + 0.6 * Math.min(1, hoursSinceRebuild / breakInH) : 1
     return 100 * Math.min(1, MATERIAL_WEIGHT[material] * AMOUNT_WEIGHT[amount] * size * haste * allowance)

@@ -73,7 +73,7 @@ export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: En
   if (body.place === 'jet') details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')
   const found = body.items.filter(i => i.amount !== 'none').map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`)
   const stops: Stop[] = state === 'stop' || state === 'investigate'
-    ? [{ id: 'debris', title: 'Don\'t run it', reason: `${DEBRIS_PLACES[body.place]}: ${found.join(', ')}. What shed it is still in there.`, clearedBy: 'A later sample that is normal, or the source found.' }]
+    ? [{ id: 'debris', title: 'Don\'t run it', reason: `${DEBRIS_PLACES[body.place]}: ${found.join(', ')}. What shed it is still in there.`, clearedBy: 'Its source found and mended, and a later sample of the same place that is normal.' }]
     : []
   return { entryId: entry.id, mark: STATE_MARKS[state], headline: `${DEBRIS_PLACES[body.place]}: ${STATE_WORDS[state]}`, details, score, state, sources, stops }
 }

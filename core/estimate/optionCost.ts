@@ -3,7 +3,7 @@ import type { ShopPolicy } from '../job/jobFile'
 import { HOUR_LINES } from '../job/vocabulary'
 import { toMajor } from './money'
 import type { CostTerm, SumDistribution } from './sumDistribution'
-import { sumDistribution } from './sumDistribution'
+import { sumFamily } from './sumDistribution'
 
 /** Money that one unit of a line's figure costs, tax in: an hour, or a smallest coin. */
 export function lineScale(line: EstimateLine, policy: ShopPolicy): number {
@@ -18,10 +18,21 @@ export function lineTerm(line: EstimateLine, policy: ShopPolicy): CostTerm {
 }
 
 /** What the lines cost together; lines that sell are left out. */
-export function optionCost(lines: EstimateLine[], policy: ShopPolicy, cells = 2048): SumDistribution {
+export const optionCost = (lines: EstimateLine[], policy: ShopPolicy, cells = 2048): SumDistribution => optionCosts(lines, policy, cells).whole
+
+/** The cost of a way, and what it would be without one of its lines or with one of them needed for sure; by the line's id. */
+export function optionCosts(lines: EstimateLine[], policy: ShopPolicy, cells = 2048): { whole: SumDistribution, without(id: string): SumDistribution, needed(id: string): SumDistribution } {
   const costs = lines.filter(l => l.type !== 'sale')
-  if (!policy.labourTogether) return sumDistribution(costs.map(l => lineTerm(l, policy)), { cells })
-  return sumDistribution(costs.filter(l => l.type !== 'labour').map(l => lineTerm(l, policy)), { cells, together: costs.filter(l => l.type === 'labour').map(l => lineTerm(l, policy)) })
+  const bundled = (l: EstimateLine): boolean => policy.labourTogether && l.type === 'labour'
+  const [alone, together] = [costs.filter(l => !bundled(l)), costs.filter(bundled)]
+  const family = sumFamily(alone.map(l => lineTerm(l, policy)), { cells, together: together.map(l => lineTerm(l, policy)) })
+  const at = (all: EstimateLine[], id: string): number => all.findIndex(l => l.id === id)
+  return {
+    whole: family.whole,
+    without: id => at(alone, id) >= 0 ? family.without(at(alone, id)) : family.withoutTogether(at(together, id)),
+    // what runs low or high together is always needed
+    needed: id => at(alone, id) >= 0 ? family.needed(at(alone, id)) : family.whole,
+  }
 }
 
 /** Low, likely and high added up as on paper: low counts only what is sure, high counts everything. */

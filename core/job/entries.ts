@@ -203,6 +203,8 @@ export interface EstimateLine {
   pricedOn: string | null
   /** minutes to find out whether it is needed, where that is not sure */
   lookMin: number | null
+  /** the parts that it renews or repairs, with their places: `crank`, `piston:cylinder 2`; none of them: empty; absent where nobody was asked */
+  parts?: string[]
 }
 /** The rest of the machine, place by place. */
 export type RestCheckBody = Record<KeyOf<typeof REST_ITEMS>, KeyOf<typeof REST_STATES>> & { note: string | null }

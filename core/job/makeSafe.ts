@@ -25,8 +25,11 @@ export function needsSafe(entry: Entry): boolean {
   return entry.supersedes === null && (drains || HANDS_IN.includes(entry.kind))
 }
 
-/** Why an entry must wait, or null. */
-export function safeRefusal(entry: Entry, inForce: Entry[]): string | null {
-  if (!needsSafe(entry) || isSafe(inForce, entry.at)) return null
+/**
+ * Why an entry must wait, or null.
+ * @param inForce asked only where the entry waits for it
+ */
+export function safeRefusal(entry: Entry, inForce: () => Entry[]): string | null {
+  if (!needsSafe(entry) || isSafe(inForce(), entry.at)) return null
   return 'Make it safe first: plug lead, battery, fuel, blade or belt, and standing firm. Tick all five at the top; what you typed is still here.'
 }

@@ -39,6 +39,13 @@ function against(value: number, lower: Limit | null, upper: Limit | null, U: num
   return crossed?.source === 'rule_of_thumb' ? { mark: 'near', words: 'past a rule of thumb, which condemns nothing: find the maker\'s figure' } : { mark: 'past', words: 'past its limit' }
 }
 
+/** A fit without clearance binds or seizes, whatever its most is; so near to none that the tool can't tell is read again. */
+function fitAgainst(value: number, lower: Limit | null, upper: Limit | null, U: number, how: HowGot | null): Verdict {
+  if (value <= 1e-9) return { mark: how === 'measured' ? 'past' : 'near', words: `${value < -1e-9 ? 'less than no clearance' : 'no clearance'}: it binds or seizes, nothing goes together like that` }
+  if (lower === null && value < U - 1e-9) return { mark: 'open', words: 'so near to no clearance that this tool can\'t tell: take a finer one' }
+  return against(value, lower, upper, U, how)
+}
+
 /** The bore's size as far as the job knows it, mm: the sheet's. */
 export const boreOf = (file: JobFile): number | null => specFor('bore', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
 
@@ -60,7 +67,7 @@ export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgemen
   const thumb = plan.thumb(file.facts, bore, mm)
   const [lower, upper] = [limitOf(file, plan.least, thumb.lower, unit), limitOf(file, plan.most, thumb.upper, unit)]
   const U = unit === 'deg' ? 0.5 : TOOLS[tool].uMm
-  const verdict = against(value, lower, upper, U, entry.how)
+  const verdict = (plan.fit ? fitAgainst : against)(value, lower, upper, U, entry.how)
   const fresh = plan.newTo?.(file.facts, bore) ?? null
   const used = verdict.mark === 'good' && fresh !== null && value > fresh + 1e-9
   const limit = [lower && `least ${lower.words}`, upper && `most ${upper.words}`].filter(Boolean).join(', ')
@@ -68,7 +75,8 @@ export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgemen
   const details = [`${show(value)}${ratio}${limit ? `; ${limit}` : ''}; ${TOOLS[tool].label} ± ${unit === 'deg' ? '0.5°' : show(U)}: ${used ? 'worn, and still within its limit' : verdict.words}.`]
   const advice = plan.advise?.(mm, soldMm, { least: lower?.value ?? null, most: upper?.value ?? null, show }) ?? { words: [] }
   const mark = graver(verdict.mark, advice.mark)
-  if (verdict.mark === 'past') details.push(plan.past)
+  const short = verdict.mark === 'past' && plan.fit && (value <= 1e-9 || (lower !== null && value < lower.value))
+  if (verdict.mark === 'past') details.push(short ? 'Too tight to go together: the fit is made larger, or the part is another size.' : plan.past)
   details.push(...advice.words)
   if (item === 'squish' && squishSolder({ leftMm: mm[0] ?? 0, rightMm: mm[1] ?? 0, tiltLimitMm: 0.1 }).state !== 'ok') details.push('The two sides differ by more than 0.1 mm: a bent rod, or a face that is not square.')
   if (entry.how !== 'measured') details.push('Not measured: this stands as a look or a feel, on the record too.')
@@ -98,14 +106,18 @@ export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement 
   const nominalMm = convert(nominal.value, nominal.unit, 'mm')
   const pistonMm = piston && convert(piston.value, piston.unit, 'mm')
   const thumb = engineClass === 'S4' && kind === 'bare' ? BARE_S4 : BORE_THUMB[engineClass]
-  const limits = { wear: limitOf(file, 'bore_wear_max', thumb[0], unit), taper: limitOf(file, 'bore_taper_max', thumb[1], unit), oor: limitOf(file, 'bore_oor_max', thumb[2], unit), clearance: limitOf(file, 'piston_clearance_max', CLEARANCE_SHARE * nominalMm, unit) }
+  const limits = { wear: limitOf(file, 'bore_wear_max', thumb[0], unit), taper: limitOf(file, 'bore_taper_max', thumb[1], unit), oor: limitOf(file, 'bore_oor_max', thumb[2], unit), clearance: limitOf(file, 'piston_clearance_max', CLEARANCE_SHARE * nominalMm, unit), least: limitOf(file, 'piston_clearance_min', null, unit) }
   const grid = boreGrid({ readingsMm: rowsMm, nominalMm, pistonMm, wearLimitMm: limits.wear?.value ?? null, taperLimitMm: limits.taper?.value ?? null, oorLimitMm: limits.oor?.value ?? null })
   const U = TOOLS[tool].uMm
   // a difference of two readings with one tool carries both their doubts
   const U2 = U * Math.SQRT2
-  const judged = ([['Wear', grid.wearMm, limits.wear, U], ['Taper', grid.taperMm, limits.taper, U2], ['Out of round', grid.outOfRoundMm, limits.oor, U2], ['Piston clearance', grid.clearanceMaxMm ?? null, limits.clearance, U2]] as const)
-    .flatMap(([name, value, limit, u]) => value === null ? [] : [{ name, value, limit, ...against(value, null, limit, u, entry.how) }])
-  const details = judged.map(j => `${j.name} ${shownIn(j.value, 'mm', unit)}, most ${j.limit?.words ?? 'not known'}: ${j.words}.`)
+  const sizes = ([['Wear', grid.wearMm, limits.wear, U], ['Taper', grid.taperMm, limits.taper, U2], ['Out of round', grid.outOfRoundMm, limits.oor, U2]] as const)
+    .flatMap(([name, value, limit, u]) => value === null ? [] : [{ name, value, limits: `most ${limit?.words ?? 'not known'}`, ...against(value, null, limit, u, entry.how) }])
+  // a fit has a least as well as a most: the tightest place against the one, the widest against the other
+  const { clearanceMinMm, clearanceMaxMm } = grid
+  const fit = clearanceMinMm === undefined || clearanceMaxMm === undefined ? [] : [clearanceAgainst(clearanceMinMm, clearanceMaxMm, limits.least, limits.clearance, U2, entry.how)]
+  const judged = [...sizes, ...fit]
+  const details = judged.map(j => `${j.name} ${shownIn(j.value, 'mm', unit)}, ${j.limits}: ${j.words}.`)
   const worst = (['past', 'near', 'open'] as const).find(m => judged.some(j => j.mark === m)) ?? 'good'
   const oversize = kind === 'unknown' ? null : boreOversize({ nominalMm, largestMm: grid.largestMm, sizesMm, minCutDiaMm: 0.05, honeDiaMm: 0.05, holdCentre, boreType: BORE_TYPE[kind], maxOversizeMm: null, wearLimitMm: limits.wear?.value ?? 0.05 })
   if (worst !== 'good' || kind !== 'iron') details.push(...oversizeWords(oversize, sizesMm, unit))
@@ -114,6 +126,16 @@ export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement 
   if (when === 'after_hone') details.push(pistonMm === null ? 'Honed: measure the piston too, the fit is bore less piston.' : 'Honed: this is the fit that goes together.')
   if (partC === null) details.push('Taken as at 20 °C: a warm barrel reads large.')
   return { entryId: entry.id, mark: worst, headline: `Bore ${when === 'as_found' ? 'as found' : when === 'before_hone' ? 'before honing' : 'after honing'}: ${judged.map(j => `${j.name.toLowerCase()} ${shownIn(j.value, 'mm', unit)}`).slice(0, 3).join(', ')}`, details, grid, oversize, rowsMm, clearanceMaxMm: grid.clearanceMaxMm ?? null }
+}
+
+/** The graver of its two ends: tightest against the least, widest against the most. */
+function clearanceAgainst(tightest: number, widest: number, least: Limit | null, most: Limit | null, U: number, how: HowGot | null): Verdict & { name: string, value: number, limits: string } {
+  const [tight, wide] = [fitAgainst(tightest, least, null, U, how), against(widest, null, most, U, how)]
+  const none = tightest <= 1e-9
+  const limits = [least && `least ${least.words}`, `most ${most?.words ?? 'not known'}`].filter(Boolean).join(', ')
+  // with nothing known of a least, all that the tightest place can say is that there is none
+  const binds = none || (least !== null && graver(wide.mark, tight.mark) !== wide.mark)
+  return binds ? { name: 'Piston clearance', value: tightest, limits, ...tight } : { name: 'Piston clearance', value: widest, limits, ...wide }
 }
 
 /** Which sold size cleans it up, and each smaller one that does not. */

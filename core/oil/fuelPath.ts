@@ -24,6 +24,17 @@ export type Cure = keyof typeof CURES
 
 const MS_PER_HOUR = 3_600_000
 
+/** What a line on fitted parts means by oil: the fluid, not a part that is named after it. */
+const OIL = /\boil\b/i
+const OF_OIL = /\boil[ -]?(seal|pump|filter|ring|pipe|line|hose|cooler|jet|strainer|screen|plug|pan|tank|switch|cap|slinger|pick|feed|drain|gauge|light|lamp|stick|way|gallery|scraper)|\b(o-?rings?|seals?|gaskets?|filter|plug|washer)\b/i
+
+/** Whether an entry says that oil went into the engine, whatever it is called: a refill, an oil change, oil among the parts fitted. */
+export function pouredIn(entry: Entry): boolean {
+  if (entry.kind === 'fluid') return entry.body.action === 'filled'
+  if (entry.kind === 'oil_change') return true
+  return entry.kind === 'fitted' && OIL.test(entry.body.what) && !OF_OIL.test(entry.body.what)
+}
+
 /** Hours that a test lasted; null while it runs. */
 export const standHours = ({ startedAt, endedAt }: StandTestBody): number | null =>
   endedAt === null ? null : (Date.parse(endedAt) - Date.parse(startedAt)) / MS_PER_HOUR
@@ -63,7 +74,7 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   const stand: StandTest | null = last ? { entryId: last.id, startedAt: last.body.startedAt, endedAt: last.body.endedAt, minimumHours: last.body.minimumHours, state: judgeStand(last.body) } : null
   const passed = stand?.state === 'passed'
   const testAt = last ? after.indexOf(last) : -1
-  const filled = passed ? after.findIndex((e, i) => i > testAt && e.kind === 'fluid' && e.body.action === 'filled') : -1
+  const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
   const smeltAgain = filled >= 0 && after.some((e, i) => i > filled && e.kind === 'oil' && e.body.smell === 'plain')
   const step: FuelStep = !drained ? 'drain' : cure < 0 ? 'cure' : !passed ? 'stand' : filled < 0 ? 'refill' : smeltAgain ? 'done' : 'smell'
   return { step, stand, likely, stop: stopFor(step, stand) }

@@ -1,5 +1,5 @@
 import { TIE } from '../errors'
-import { lineScale, optionCost } from '../estimate/optionCost'
+import { lineScale, optionCosts } from '../estimate/optionCost'
 import { pertShape } from '../estimate/pert'
 import type { EntryOf, EstimateLine } from '../job/entries'
 import type { LeadRule, ShopPolicy } from '../job/jobFile'
@@ -79,12 +79,11 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     lineId: null, label: `chance that ‘${option.name}’ holds`, about: 'success', unit: 'chance', now: option.successChance, low: 0, high: 1, top: 1,
     meanAt0: option.mean, slope: 0, capBreak: null,
   }
+  // only a cap asks for the whole spread without each line
+  const family = money.cap === null ? null : optionCosts(lines, policy, 1024)
   const perLine = costs.filter(l => l.high > l.low || l.chance < 1 || l.priceKind === 'estimate').flatMap(line => [priceOf(line), ...(line.chance < 1 ? [chanceOf(line)] : [])])
   return [...(option.successChance < 1 ? [success] : []), ...perLine]
 
-  function rest(line: EstimateLine) {
-    return optionCost(costs.filter(l => l.id !== line.id), policy, 1024)
-  }
   function priceOf(line: EstimateLine): Variable {
     const hours = HOUR_LINES.includes(line.type)
     const major = hours ? 1 : lineScale(line, { ...policy, taxPct: 0 })
@@ -93,17 +92,16 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     return {
       lineId: line.id, label: line.text, about: hours ? 'hours' : 'price', unit: hours ? 'hours' : 'money', now: shape.mean, low: line.low * major, high: line.high * major, top: SEARCH_TOP,
       meanAt0: option.mean - line.chance * shape.mean * scale, slope: line.chance * scale,
-      capBreak: money.cap === null || line.chance === 0 ? null : priceCapBreak(line.chance, scale, money.cap, rest(line)),
+      capBreak: money.cap === null || family === null || line.chance === 0 ? null : priceCapBreak(line.chance, scale, money.cap, family.without(line.id)),
     }
   }
   function chanceOf(line: EstimateLine): Variable {
     const scale = lineScale(line, policy)
     const mean = pertShape({ a: line.low, m: line.likely, b: line.high }).mean * scale
-    const needed = costs.map(l => l.id === line.id ? { ...l, chance: 1 } : l)
     return {
       lineId: line.id, label: `chance that ‘${line.text}’ is needed`, about: 'need', unit: 'chance', now: line.chance, low: 0, high: 1, top: 1,
       meanAt0: option.mean - line.chance * mean, slope: mean,
-      capBreak: money.cap === null ? null : chanceCapBreak(money.cap, rest(line), optionCost(needed, policy, 1024)),
+      capBreak: money.cap === null || family === null ? null : chanceCapBreak(money.cap, family.without(line.id), family.needed(line.id)),
     }
   }
 }

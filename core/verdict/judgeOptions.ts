@@ -2,7 +2,7 @@ import { TIE } from '../errors'
 import { optionCost, paperSum, lineTerm } from '../estimate/optionCost'
 import { toMajor } from '../estimate/money'
 import { pertShape } from '../estimate/pert'
-import type { EntryOf, TermsBody } from '../job/entries'
+import type { EntryOf, OptionBody, TermsBody } from '../job/entries'
 import type { EngineFacts, ShopPolicy } from '../job/jobFile'
 import type { UseClass, Way } from '../job/vocabulary'
 import { MENDING } from '../job/vocabulary'
@@ -41,8 +41,8 @@ export interface OptionJudgement extends OptionOutcome {
   margin: number | null
 }
 
-export interface Money { running: number | null, asIs: number, cap: number | null, shareLimitPct: number }
-export interface Fallback { id: string, name: string, way: Way | 'as_is', value: number }
+export interface Money { running: number | null, asIs: number, /** false: nobody said, and asIs is only the least it can be */ asIsKnown: boolean, cap: number | null, shareLimitPct: number }
+export interface Fallback { id: string, name: string, way: Way | 'as_is', value: number, /** false: nobody said what it is worth as it stands; 0 is then only the least it can be */ known: boolean }
 
 export const AS_IS = 'as_is'
 
@@ -58,13 +58,14 @@ export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy, facts:
   return {
     running: major(terms?.runningValueMinor),
     asIs: major(terms?.asIsValueMinor) ?? 0,
+    asIsKnown: major(terms?.asIsValueMinor) !== null,
     cap: major(terms?.capMinor),
     shareLimitPct: shareLimit(terms?.useClass ?? 'private', policy, facts),
   }
 }
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
-export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (way: Way) => string | null = () => null, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (option: OptionBody) => string | null = () => null, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
   const policy = workPolicy(terms, given)
   const money = moneyOf(terms, policy, facts)
   const dayLoss = toMajor(terms?.dayLossMinor ?? 0, policy.currency)
@@ -78,17 +79,17 @@ export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | un
     const mends = MENDING.includes(body.way)
     return {
       entryId: id, mends, brings, cost,
-      body: { ...body, ruledOut: body.ruledOut ?? ruledOut(body.way) },
-      byFinding: body.ruledOut === null && ruledOut(body.way) !== null,
+      body: { ...body, ruledOut: body.ruledOut ?? ruledOut(body) },
+      byFinding: body.ruledOut === null && ruledOut(body) !== null,
       downtime: body.daysDown * dayLoss,
       name: body.name,
-      valueAfter: mends ? (body.valueAfterMinor === null ? body.way === 'wait' ? money.asIs : money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
+      valueAfter: mends ? (body.valueAfterMinor === null ? body.way === 'wait' ? money.asIsKnown ? money.asIs : null : money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
       comeback: toMajor(body.comebackMinor, policy.currency),
     }
   })
   const fallback = costed.filter(o => !o.mends && o.body.ruledOut === null).reduce<Fallback>(
-    (best, o) => o.brings - o.cost.mean > best.value + TIE ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean } : best,
-    { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs },
+    (best, o) => o.brings - o.cost.mean > best.value + TIE ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean, known: true } : best,
+    { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs, known: money.asIsKnown },
   )
   const options = costed.map((o): OptionJudgement => {
     const figures = { mean: o.cost.mean, sd: Math.sqrt(o.cost.variance), p10: o.cost.quantile(0.1), p50: o.cost.quantile(0.5), p90: o.cost.quantile(0.9) }

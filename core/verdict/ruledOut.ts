@@ -1,4 +1,4 @@
-import type { Entry } from '../job/entries'
+import type { Entry, OptionBody } from '../job/entries'
 import { latest } from '../job/entries'
 import { FIT_KEYS, REST_KEYS } from '../job/judgeRest'
 import type { EngineFacts } from '../job/jobFile'
@@ -6,10 +6,10 @@ import type { Way } from '../job/vocabulary'
 import { FIT_ITEMS, REPOWERING, REST_CARRIERS, REST_ITEMS } from '../job/vocabulary'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import type { Stop } from '../judgement'
-import { condemned } from '../teardown/judgePart'
-import { partName } from '../teardown/parts'
+import type { Bad } from './leftIn'
+import { leftIn } from './leftIn'
 
-export interface Ruling { inForce: Entry[], facts: EngineFacts, bore: BoreJudgement | null, stops: Stop[], /** marks of the sizes, by what was measured */ pastSizes: string[] }
+export interface Ruling { inForce: Entry[], facts: EngineFacts, bore: BoreJudgement | null, stops: Stop[], /** sizes past their limit, by what was measured */ pastSizes: string[], /** what may not stay in */ bad: Bad[] }
 
 const list = (words: string[]): string => words.slice(0, 3).join(', ')
 
@@ -17,14 +17,16 @@ const list = (words: string[]): string => words.slice(0, 3).join(', ')
  * Why a way can't be gone, by what was found, measured or looked at; null where nothing speaks against it. Shown with the way, greyed,
  * never taken off the list.
  */
-export function ruledOutBy(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): string | null {
+export function ruledOutBy(option: Pick<OptionBody, 'way' | 'lines'>, ruling: Ruling): string | null {
+  const { left, unsaid } = leftIn(option, ruling.bad)
+  // which part a line from before is for is asked, and nothing is ruled out until it is said
+  return byKind(option.way, ruling) ?? (left.length && !unsaid.length ? `it leaves in what may not stay: ${list(left.map(b => b.words))}, and no line of it is for that part` : null)
+}
+
+function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): string | null {
   if (way === 'wait') {
     const running = stops.filter(s => !s.signed && !['cause', 'tip', 'spend'].includes(s.id))
     return running.length ? `it must not be run: ${running.map(s => s.title.toLowerCase()).slice(0, 1).join('')}` : null
-  }
-  if (way === 'adjust') {
-    const gone = condemned(inForce).map(p => partName(p.body.part, p.body.place).toLowerCase())
-    return gone.length ? `condemned: ${list(gone)}` : null
   }
   if (way === 'rings') {
     if (bore?.mark === 'past') return 'the bore is past its limit: new rings would not seal in it'
@@ -47,9 +49,18 @@ export function ruledOutBy(way: Way, { inForce, facts, bore, stops, pastSizes }:
   return no.length ? `it does not fit: ${list(no.map(k => FIT_ITEMS[k].toLowerCase()))}` : null
 }
 
+/** Lines that have to say which part they are for. */
+function unsaidWords(option: Pick<OptionBody, 'way' | 'lines'>, bad: Bad[]): string | null {
+  const { left, unsaid } = leftIn(option, bad)
+  return unsaid.length ? `Say which part ${list(unsaid.map(l => `‘${l.text}’`))} is for: ${list(left.map(b => b.words))} may not stay in.` : null
+}
+
 /** What nobody has looked at yet and a way rests on. */
-export function unlooked(way: Way, { inForce, bore }: Pick<Ruling, 'inForce' | 'bore'>): string[] {
+export function unlooked(option: Pick<OptionBody, 'way' | 'lines'>, { inForce, bore, bad }: Pick<Ruling, 'inForce' | 'bore' | 'bad'>): string[] {
+  const { way } = option
   const doubts: string[] = []
+  const unsaid = unsaidWords(option, bad)
+  if (unsaid) doubts.push(unsaid)
   if ((way === 'rings' || way === 'rebore') && !bore) doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
   if (way === 'donor' && !inForce.some(e => (e.kind === 'measure' || e.kind === 'bore') && e.how === 'measured')) doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {

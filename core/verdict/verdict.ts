@@ -1,5 +1,5 @@
 import { moneyText, toMajor } from '../estimate/money'
-import type { EntryOf, TermsBody } from '../job/entries'
+import type { EntryOf, OptionBody, TermsBody } from '../job/entries'
 import type { EngineFacts, LeadRule, ShopPolicy } from '../job/jobFile'
 import type { Way } from '../job/vocabulary'
 import { USE_CLASSES } from '../job/vocabulary'
@@ -41,7 +41,7 @@ export const RULE_WORDS: Record<LeadRule, string> = {
 const OUTCOME_OF: Record<Way | 'as_is', Outcome> = { adjust: 'repair', repair: 'repair', rings: 'rebuild', rebore: 'rebuild', rebuild: 'rebuild', donor: 'rebuild', exchange: 'replace', new_engine: 'replace', wait: 'leave', part_out: 'part_out', scrap: 'scrap', as_is: 'leave' }
 
 /** What findings say of a way: why it can't be gone, and what was not looked at. */
-export interface Found { ruledOut?: (way: Way) => string | null, unlooked?: (way: Way) => string[], facts?: Pick<EngineFacts, 'bore' | 'engineClass'> }
+export interface Found { ruledOut?: (option: OptionBody) => string | null, unlooked?: (option: OptionBody) => string[], facts?: Pick<EngineFacts, 'bore' | 'engineClass'> }
 
 /** All ways to go compared; the verdict is null until at least one option can be rated. */
 export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, { ruledOut = () => null, unlooked = () => [], facts }: Found = {}): DecisionView {
@@ -51,6 +51,7 @@ export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | u
   // where every way is ruled out, that is an answer too
   if (!rateable.length && !options.some(o => o.ruledOut !== null)) return { options, fallback, money, verdict: null }
   const best = leadingOption(options, fallback, policy.leadRule)
+  const bestBody = entries.find(e => e.id === best?.entryId)?.body
   const flips = flipPoints(entries, options, fallback, money, policy)
   const view = { options, fallback, money, policy, terms, best }
   return {
@@ -62,7 +63,7 @@ export function judgeDecision(entries: EntryOf<'option'>[], terms: TermsBody | u
       headline: best?.name ?? fallback.name,
       reasons: reasonsOf(view),
       disagreements: disagreementsOf(view),
-      doubts: [...best ? unlooked(best.way) : [], ...doubtsOf(view, entries)],
+      doubts: [...bestBody ? unlooked(bestBody) : [], ...doubtsOf(view, entries)],
       looks: looksFirst(entries, options, fallback, policy),
       flips,
       flipWords: flips.slice(0, 4).map(f => flipText(f, policy)),
@@ -84,7 +85,8 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
     const rival = next && next.net > fallback.value ? { name: next.name, net: next.net } : { name: fallback.name, net: fallback.value }
     const ahead = best.net - rival.net
     if (policy.leadRule === 'cost_per_hour' && best.costPerH !== null) reasons.push(`Cheapest for each hour it will run: ${moneyText(best.costPerH, policy.currency, true)}.`)
-    if (ahead >= 0) reasons.push(`It leaves ${cash(ahead)} more than the next best, ${quoted(rival.name)}.`)
+    if (!fallback.known && rival.name === fallback.name) reasons.push(`Better than leaving it, as long as it is worth less than ${cash(best.net / Math.max(best.successChance, 1e-9))} as it stands; nobody said what it is.`)
+    else if (ahead >= 0) reasons.push(`It leaves ${cash(ahead)} more than the next best, ${quoted(rival.name)}.`)
     if (best.sharePct !== null) reasons.push(`That is ${Math.round(best.sharePct)} % of its value running; this shop's limit for ${USE_CLASSES[terms?.useClass ?? 'private']} use is ${money.shareLimitPct} %.`)
     if (best.downtime > 0) reasons.push(`It stands so long that its owner loses ${cash(best.downtime)} more.`)
     if (best.margin !== null) reasons.push(`Bought for ${cash(toMajor(terms?.boughtMinor ?? 0, policy.currency))}; sold afterwards it leaves a margin of ${cash(best.margin)}${terms?.ownTimeFree ? ', own time free' : ''}.`)
@@ -92,8 +94,10 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
   }
   else {
     const top = [...mending].sort((a, b) => b.net - a.net)[0]
-    reasons.push(fallback.id === AS_IS ? `As it stands it is worth ${cash(fallback.value)}.` : `It brings ${cash(fallback.value)} after the work; as it stands it is worth ${cash(money.asIs)}.`)
-    if (top && top.allowed && top.net <= fallback.value) reasons.push(`${quoted(top.name)}, the best way of mending, would leave ${cash(top.net)}: ${cash(fallback.value - top.net)} less.`)
+    const asIs = money.asIsKnown ? `it is worth ${cash(money.asIs)}` : 'nobody said what it is worth'
+    reasons.push(fallback.id === AS_IS ? `As it stands ${asIs}.` : `It brings ${cash(fallback.value)} after the work; as it stands ${asIs}.`)
+    if (top && top.allowed && top.net <= fallback.value && !fallback.known) reasons.push(`${quoted(top.name)}, the best way of mending, would cost ${cash(-top.net)} more than it leaves.`)
+    else if (top && top.allowed && top.net <= fallback.value) reasons.push(`${quoted(top.name)}, the best way of mending, would leave ${cash(top.net)}: ${cash(fallback.value - top.net)} less.`)
   }
   for (const o of mending) {
     if (!o.allowed && money.cap !== null) reasons.push(`${quoted(o.name)} is out: nine times in ten it stays under ${cash(o.p90)}, and the owner's cap is ${cash(money.cap)}.`)
@@ -119,7 +123,7 @@ function disagreementsOf({ options, fallback, policy, best, money }: View): stri
 function doubtsOf({ options, terms, money, best }: View, entries: EntryOf<'option'>[]): string[] {
   const doubts: string[] = []
   if (money.running === null) doubts.push('What it is worth running has not been said: enter it under Book in.')
-  if (terms?.asIsValueMinor === null || terms === undefined) doubts.push('What it is worth as it is has not been said; it is counted as nothing.')
+  if (terms?.asIsValueMinor === null || terms === undefined) doubts.push('What it is worth as it is has not been said: whether mending beats leaving it hangs on that. Enter it under Book in.')
   for (const o of options) if (o.mends && o.valueAfter === null && o.ruledOut === null) doubts.push(`${quoted(o.name)} can't be rated: its value afterwards is not known.`)
   const body = entries.find(e => e.id === best?.entryId)?.body
   const soft = body?.lines.filter(l => l.priceKind === 'estimate').map(l => l.text) ?? []

@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3'
+import { z } from 'zod'
 import type { Entry } from '#core/job/entries'
 import { entrySchema } from '#shared/schemas/entry'
 import { Refusal } from './refusal'
@@ -15,21 +16,41 @@ const LAST_SEQ = 'SELECT MAX(e.seq) AS seq FROM entries e JOIN jobs j ON j.id = 
 
 interface EntryRow { id: string, kind: string, at: string, by: string, how: string | null, body: string, supersedes: string | null }
 
-/** Entries checked on their way out. A row never changes once it is there, so once for each is enough. */
-const checked = new WeakMap<Database, Map<string, Entry>>()
+/** A row that is on disk and can't be read as an entry: kept, said, and passed over. */
+export interface Unreadable { id: string, kind: string, at: string, why: string }
 
-function entryOf(db: Database, { id, kind, at, by, how, body, supersedes }: EntryRow): Entry {
-  const known = checked.get(db) ?? new Map<string, Entry>()
+/** Entries checked on their way out. A row never changes once it is there, so once for each is enough. */
+const checked = new WeakMap<Database, Map<string, Entry | Unreadable>>()
+
+const readable = (entry: Entry | Unreadable): entry is Entry => 'body' in entry
+
+function read(db: Database, row: EntryRow): Entry | Unreadable {
+  const known = checked.get(db) ?? new Map<string, Entry | Unreadable>()
   checked.set(db, known)
-  const found = known.get(id) ?? entrySchema.parse({ id, kind, at, by, how, body: JSON.parse(body), supersedes })
-  known.set(id, found)
+  const found = known.get(row.id) ?? parsed(row)
+  known.set(row.id, found)
   return found
 }
 
-/** The whole log of a job, oldest first. */
-export function entriesOf(db: Database, jobId: string): Entry[] {
-  return rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => entryOf(db, r))
+function parsed({ id, kind, at, by, how, body, supersedes }: EntryRow): Entry | Unreadable {
+  try {
+    return entrySchema.parse({ id, kind, at, by, how, body: JSON.parse(body), supersedes })
+  }
+  catch (error) {
+    const why = error instanceof z.ZodError ? error.issues[0]?.message ?? 'not of its form' : 'not JSON'
+    console.error(`Entry ${id} (${kind}, ${at}) can't be read: ${why}`)
+    return { id, kind, at, why }
+  }
 }
+
+/** The log of a job, oldest first: what can be read of it, and what can't. */
+export function logOf(db: Database, jobId: string): { entries: Entry[], unreadable: Unreadable[] } {
+  const all = rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => read(db, r))
+  return { entries: all.filter(readable), unreadable: all.filter((e): e is Unreadable => !readable(e)) }
+}
+
+/** The whole log of a job, oldest first; rows that can't be read are left out. */
+export const entriesOf = (db: Database, jobId: string): Entry[] => logOf(db, jobId).entries
 
 /** Changes whenever the log of any visit of the machine does: later visits are judged beside earlier ones. */
 export const logStamp = (db: Database, machineId: string): number => row<{ seq: number | null }>(db, LAST_SEQ, machineId)?.seq ?? 0
@@ -45,7 +66,8 @@ const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: E
 export function appendEntry(db: Database, jobId: string, entry: Entry, check?: (entry: Entry) => void): 'stored' | 'repeated' {
   const known = row<EntryRow & { jobId: string }>(db, ENTRY, entry.id)
   if (known) {
-    if (canonical(known.jobId, entryOf(db, known)) === canonical(jobId, entry)) return 'repeated'
+    const stored = read(db, known)
+    if (readable(stored) && canonical(known.jobId, stored) === canonical(jobId, entry)) return 'repeated'
     throw new Refusal(409, 'An entry with this id is on the log already, with other words. Nothing was changed; log it again.')
   }
   checkPerson(db, entry.by)

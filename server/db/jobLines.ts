@@ -1,12 +1,13 @@
 import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
+import { notToRun } from '#core/handover/handBack'
 import { entriesInForce, latest } from '#core/job/entries'
 import { OUTCOME_WORDS } from '#core/verdict/verdict'
 import type { JobLine } from '#shared/types/records'
 import { logStamp } from './entries'
 import type { JobRow } from './jobs'
 import { fileOf, jobOf, jobView, jobsOf } from './jobs'
-import { engineOf } from './machines'
+import { customerOf, engineOf, machineOf } from './machines'
 import { policyOf, policyStamp } from './shop'
 
 interface Kept { stamp: string, line: JobLine }
@@ -19,7 +20,22 @@ export function jobLine(db: Database, id: string): JobLine {
 
 export const jobLines = (db: Database): JobLine[] => jobsOf(db).map(job => lineOf(db, job))
 
+/** One job that can't be read or judged says so on its own line, and the others stand. */
 function lineOf(db: Database, job: JobRow): JobLine {
+  try {
+    return known(db, job)
+  }
+  catch (error) {
+    console.error(`T ${job.number} can't be judged:`, error)
+    const machine = machineOf(db, job.machineId)
+    return {
+      id: job.id, number: job.number, createdAt: job.createdAt, machineId: job.machineId, machineName: machine.name, machineKind: machine.kind, customerName: customerOf(db, machine.customerId).name, complaint: null, stage: 'book_in', stages: [], stops: [],
+      nextTitle: null, waiting: null, closed: false, outNotToRun: false, lean: null, finding: null, trouble: 'Can\'t be judged: something on its log can\'t be worked with. Open it and look.', lastAt: job.createdAt,
+    }
+  }
+}
+
+function known(db: Database, job: JobRow): JobLine {
   const cache = kept.get(db) ?? new Map<string, Kept>()
   kept.set(db, cache)
   const stamp = `${logStamp(db, job.machineId)} ${policyStamp(db)} ${engineOf(db, job.machineId).stamp}`
@@ -52,10 +68,12 @@ function compute(db: Database, job: JobRow): JobLine {
     nextTitle: assessment.next[0]?.title ?? null,
     waiting: assessment.waiting,
     closed: assessment.closed,
+    outNotToRun: assessment.closed && notToRun(assessment.stops).length > 0,
     lean: agreed
-      ? { outcome: agreed.name, name: agreed.name, p10: agreed.p10, p90: agreed.p90, mends: agreed.p90 > 0, agreed: true }
-      : verdict && { outcome: OUTCOME_WORDS[verdict.outcome], name: verdict.bestName, p10: best?.mends ? best.p10 : fallback.value, p90: best?.mends ? best.p90 : fallback.value, mends: best?.mends ?? false, agreed: false },
+      ? { outcome: agreed.name, name: agreed.name, p10: agreed.p10, p90: agreed.p90, mends: agreed.p90 > 0, agreed: true, known: true }
+      : verdict && { outcome: OUTCOME_WORDS[verdict.outcome], name: verdict.bestName, p10: best?.mends ? best.p10 : fallback.value, p90: best?.mends ? best.p90 : fallback.value, mends: best?.mends ?? false, agreed: false, known: best !== undefined || fallback.known },
     finding: worst ? { mark: worst.mark, headline: worst.headline } : null,
+    trouble: view.unreadable.length ? `${view.unreadable.length === 1 ? 'One entry' : `${view.unreadable.length} entries`} of its log can't be read` : null,
     lastAt: view.entries.at(-1)?.at ?? job.createdAt,
   }
 }

@@ -1,7 +1,7 @@
-import { closeSync, existsSync, fsyncSync, mkdirSync, openSync, readFileSync, renameSync, writeSync } from 'node:fs'
+import { closeSync, existsSync, fsyncSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import sharp from 'sharp'
-import { Refusal } from './refusal'
+import { DISK_FULL, Refusal } from './refusal'
 
 /** Longest side of a kept picture and of its small copy, pixels. */
 const SIDE = { full: 1600, small: 320 } as const
@@ -27,23 +27,41 @@ export async function keepPhoto(dataDir: string, id: string, bytes: Buffer): Pro
     return { width: full.info.width, height: full.info.height, bytes: full.data.length }
   }
   catch (error) {
-    if ((error as { code?: string }).code?.startsWith('E')) throw error
+    if (error instanceof Refusal || (error as { code?: string }).code?.startsWith('E')) throw error
     throw new Refusal(422, 'This is not a picture that can be read. Send a JPEG, PNG or WebP.', [{ field: 'photo', message: 'Choose a JPEG, PNG or WebP picture.' }])
   }
 }
 
-/** On disk as a whole or not at all. */
-function writeWhole(file: string, data: Buffer): void {
+/** What a nearly full disk leaves unsaid: `write` may put down less than it was given, and say so only by its count. */
+type Write = (fd: number, data: Buffer, offset: number) => number
+
+/**
+ * On disk as a whole, read back and compared, or not at all.
+ * @throws Refusal 507 when the disk holds less than was given
+ */
+export function writeWhole(file: string, data: Buffer, write: Write = writeSync): void {
   mkdirSync(dirname(file), { recursive: true })
-  const fd = openSync(`${file}.part`, 'w')
+  const part = `${file}.part`
   try {
-    writeSync(fd, data)
-    fsyncSync(fd)
+    const fd = openSync(part, 'w')
+    try {
+      for (let at = 0; at < data.length;) {
+        const written = write(fd, data, at)
+        if (written <= 0) throw new Refusal(507, DISK_FULL)
+        at += written
+      }
+      fsyncSync(fd)
+    }
+    finally {
+      closeSync(fd)
+    }
+    if (!readFileSync(part).equals(data)) throw new Refusal(507, 'The picture did not reach the disk as it was sent, and was not kept. Look at the disk, then send it again.')
+    renameSync(part, file)
   }
-  finally {
-    closeSync(fd)
+  catch (error) {
+    rmSync(part, { force: true })
+    throw error
   }
-  renameSync(`${file}.part`, file)
 }
 
 /** Null where the file is gone from the photos folder. */

@@ -1,19 +1,24 @@
 import dayjs from 'dayjs'
 import Papa from 'papaparse'
+import { assess } from '#core/assess'
 import { invoiceOf } from '#core/estimate/invoice'
 import type { InvoiceLine } from '#core/estimate/invoice'
 import { moneyText, toMajor } from '#core/estimate/money'
 import { entriesInForce, ofKind } from '#core/job/entries'
 import type { ShopPolicy } from '#core/job/jobFile'
 import { HOUR_LINES } from '#core/job/vocabulary'
+import { notToRun } from '#core/handover/handBack'
 import { careText } from '#core/oil/careText'
 import { owedNow } from '#core/teardown/judgePart'
-import type { JobView } from '#shared/types/records'
+import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
-import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
+import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
+
+const nameIn = (people: Person[]) => (id: string): string => people.find(p => p.id === id)?.name ?? '?'
 
 /** The bill: each stretch of time, each part, what was agreed beside what it came to. */
-export function invoicePaper(view: JobView, policy: ShopPolicy, printedAt: Date) {
+export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
+  const { stops } = assess(fileOf(view, policy))
   const inForce = entriesInForce(view.entries)
   const bill = invoiceOf(inForce, policy)
   const cash = (minor: number): string => moneyText(toMajor(minor, policy.currency), policy.currency, true)
@@ -23,10 +28,12 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, printedAt: Date)
     foot: printable(`${policy.shopName || 'Remedium'} · invoice T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
     content: [
       ...head(policy.shopName, policy.shopAddress, `Invoice T ${view.number}`, dayjs(printedAt).format('D MMM YYYY')),
+      ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       ...block(`Labour, ${cash(policy.labourRateMinor)} an hour`, bill.labour),
       ...block('Parts, outwork and what was bought', bill.parts),
+      ...(bill.asAgreed ? [{ text: 'Lines marked “as agreed” stand as they were agreed: no other figure for them is on the log.', margin: [0, 8, 0, 0], color: SECOND, fontSize: 9 }] : []),
       ...(bill.labour.length + bill.parts.length ? [] : [{ text: 'Nothing was put in yet: no time and no part stands on the log.', margin: [0, 10, 0, 0] }]),
       { table: { widths: ['*', 80], body: [
         ['Net', { text: cash(bill.netMinor), alignment: 'right' }],
@@ -44,15 +51,17 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, printedAt: Date)
 }
 
 /** What the owner takes home: how to check and fill this machine, what is still owed, what was put off. */
-export function carePaper(view: JobView, policy: ShopPolicy, printedAt: Date) {
+export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
   const inForce = entriesInForce(view.entries)
   const list = (title: string, lines: string[]): unknown[] => lines.length ? [heading(title), ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] }))] : []
   const said = ofKind(inForce, 'hand_back').at(-1)?.body.words
+  const { stops } = assess(fileOf(view, policy))
   return {
     info: { title: `Care card T ${view.number}`, author: printable(policy.shopName) },
     foot: printable(`${policy.shopName || 'Remedium'} · T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
     content: [
       ...head(policy.shopName, policy.shopAddress, `Care card: ${printable(view.machine.name)}`, dayjs(printedAt).format('D MMM YYYY')),
+      ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
       ...list('Oil and fuel', careText(fileOf(view, policy))),
       ...(said ? list('When back, what to look at first', [said]) : []),
       ...list('Still owed', owedNow(inForce).map(o => o.text)),

@@ -56,7 +56,7 @@ export function importJob(db: Database, text: string, by: string): { id: string,
     return { ...e, id: known(e.id), by, body, supersedes: e.supersedes === null ? null : known(e.supersedes) } as Entry
   })
   const id = ulid()
-  const { number } = bookIn(db, { ...newJobSchema.parse({ id, customer, machine, facts, spec, sheetId: null, entries: [] }), entries })
+  const { number } = bookIn(db, { ...newJobSchema.parse({ id, customer, machine, facts, spec, sheetId: null, entries: [] }), entries }, undefined, true)
   return { id, number, entries: entries.length, left: read.length - entries.length }
 }
 

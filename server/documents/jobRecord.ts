@@ -13,13 +13,13 @@ import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { meterText } from '../db/machines'
-import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
+import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
 /** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
 export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date, picture: (photoId: string) => Buffer | null = () => null) {
   const assessment = assess(fileOf(view, policy))
-  const standing = new Set(assessment.inForce)
-  const inForce = view.entries.filter(e => standing.has(e.id))
+  const current = new Set(assessment.inForce)
+  const inForce = view.entries.filter(e => current.has(e.id))
   const who = (id: string): string => people.find(p => p.id === id)?.initials ?? '?'
   const { decision, approved, stops } = assessment
   const tag = `T ${view.number}`
@@ -38,9 +38,11 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       { text: printable(facts.join(' · ')), color: SECOND, fontSize: 9 },
+      ...standing(stops, assessment.closed ? 'Handed back with this standing' : 'Must not be done', id => people.find(p => p.id === id)?.name ?? '?'),
+      ...section('Not readable', view.unreadable.map(u => `An entry of ${dayjs(u.at).format('D MMM YYYY, HH:mm')} (${u.kind}) stands on the log and can't be read: it is left out of all that follows.`)),
       ...section('What was said', said.map(e => `${describe(e, policy).title}: ${describe(e, policy).text}${e.kind === 'claim' ? ` (${CLAIM_STATES[checks.find(c => c.body.claimId === e.id)?.body.state ?? 'never_checked'].toLowerCase()})` : ''}`)),
       ...findings(),
-      ...(stops.length && !assessment.closed ? [heading('Must not be done'), ...stops.map(s => ({ text: [{ text: `${s.title}. `, bold: true }, `${s.reason} Cleared by: ${s.clearedBy}`], margin: [0, 0, 0, 2] }))] : []),
+      ...section('Checks of the catalogue', ofKind(inForce, 'check').map(e => `${dayjs(e.at).format('D MMM HH:mm')} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`)),
       ...options(),
       ...agreement(),
       ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
@@ -148,7 +150,7 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
   function log(): unknown[] {
     const rows = view.entries.map((e: Entry) => {
       const { title, text } = describe(e, policy)
-      const gone = !standing.has(e.id) && e.kind !== 'void'
+      const gone = !current.has(e.id) && e.kind !== 'void'
       return [
         { text: dayjs(e.at).format('D MMM HH:mm'), color: SECOND, fontSize: 8.5 },
         { text: who(e.by), color: SECOND, fontSize: 8.5 },

@@ -1,6 +1,7 @@
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from './pdfmake'
 import fonts from '#pdf-fonts'
+import type { Stop } from '#core/judgement'
 
 for (const [name, base64] of Object.entries(fonts)) pdfmake.virtualfs.writeFileSync(name, base64, 'base64')
 pdfmake.setFonts({
@@ -13,6 +14,7 @@ pdfmake.setLocalAccessPolicy(() => false)
 export const INK = '#20272a'
 export const SECOND = '#566063'
 export const HAIRLINE = '#b9b09b'
+export const STOP_RED = '#9b2c1f'
 export const PETROL = '#1d5768'
 
 /** A document as PDF bytes. */
@@ -32,8 +34,11 @@ export async function labelPdf(content: unknown[]): Promise<Buffer> {
   return await pdfmake.createPdf({ pageSize: { width: 283, height: 176 }, pageMargins: [14, 12, 14, 8], defaultStyle: { font: 'Barlow', color: INK }, content }).getBuffer()
 }
 
+/** A word longer than a line may be broken after this many letters: without a place to break, laying it out takes minutes. */
+const LONG_WORD = /(\S{48})(?=\S)/g
+
 /** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
-export const printable = (text: string): string => text.replaceAll('→', '›').replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
+export const printable = (text: string): string => text.replace(LONG_WORD, '$1\u200b').replaceAll('→', '›').replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
 
 /** The shop's head and the title of the document. */
 export function head(shopName: string, shopAddress: string, title: string, right: string): unknown[] {
@@ -43,6 +48,16 @@ export function head(shopName: string, shopAddress: string, title: string, right
     rule(),
     { text: title, bold: true, fontSize: 17, margin: [0, 2, 0, 6] },
   ]
+}
+
+/** What must not be done with a machine, first on every paper that leaves with it. */
+export function standing(stops: Stop[], title: string, who: (id: string) => string): unknown[] {
+  if (!stops.length) return []
+  const lines = stops.map(s => ({
+    text: [{ text: `${printable(s.title)}. `, bold: true }, printable(`${s.reason} Ends by: ${s.clearedBy}${s.signed ? ` Taken on by ${who(s.signed.by)}, ${s.signed.at.slice(0, 10)}: ${s.signed.reason}` : ''}`)],
+    margin: [0, 0, 0, 3],
+  }))
+  return [{ table: { widths: ['*'], body: [[{ stack: [{ text: title, bold: true, fontSize: 13, margin: [0, 0, 0, 3] }, ...lines], margin: [4, 3, 4, 3] }]] }, layout: { hLineWidth: () => 1.4, vLineWidth: () => 1.4, hLineColor: () => STOP_RED, vLineColor: () => STOP_RED }, margin: [0, 4, 0, 6] }]
 }
 
 export const rule = (): unknown => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 499, y2: 0, lineWidth: 0.6, lineColor: HAIRLINE }], margin: [0, 5, 0, 5] })

@@ -1,7 +1,9 @@
 import type { EventHandlerRequest, H3Event } from 'h3'
+import { isError } from 'h3'
 import type { z } from 'zod'
 import { wordsOf } from '#shared/schemas/words'
-import { Refusal } from '../db/refusal'
+import type { FieldFault } from '../db/refusal'
+import { diskTrouble, Refusal } from '../db/refusal'
 
 type Handler<T> = (event: H3Event<EventHandlerRequest>) => T | Promise<T>
 
@@ -12,11 +14,18 @@ export function answer<T>(handler: Handler<T>) {
       return await handler(event)
     }
     catch (error) {
-      if (!(error instanceof Refusal)) throw error
-      setResponseStatus(event, error.status)
-      return { message: error.message, fields: error.fields }
+      const refusal = error instanceof Refusal ? error : diskTrouble(error) ?? unforeseen(event, error)
+      setResponseStatus(event, refusal.status)
+      return { message: refusal.message, fields: refusal.fields }
     }
   })
+}
+
+/** Said in words, and written down for whoever looks after the program. */
+function unforeseen(event: H3Event<EventHandlerRequest>, error: unknown): { status: number, message: string, fields: FieldFault[] } {
+  if (isError(error) && error.statusCode < 500) return { status: error.statusCode, message: error.message, fields: [] }
+  console.error(`${event.method} ${event.path}`, error)
+  return { status: 500, message: 'Something in Remedium itself went wrong here, and nothing was saved by this. Press again; if it stays, note the time and tell whoever looks after it.', fields: [] }
 }
 
 const LARGEST_BODY = 8 * 1024 * 1024

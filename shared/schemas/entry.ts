@@ -54,6 +54,7 @@ export const estimateLine = z.strictObject({
   cures: z.boolean().nullish().transform(cures => cures ?? false),
   source: optionalText('Who the price is from', 120),
   pricedOn: nullable(z.iso.date({ error: 'Day of the price: give a date, for example 2026-11-25.' })),
+  parts: z.array(z.string().refine(key => Object.hasOwn(PARTS, key.split(':')[0] ?? ''), 'This part is not in the catalogue of parts.')).max(20, 'A line can be for twenty parts at most.').optional(),
   lookMin: nullable(z.number({ error: 'Minutes of a look: type a figure.' }).min(1, 'A look takes at least a minute.').max(2400, 'A look of more than 40 hours is the work itself.')),
 }).superRefine((line, check) => {
   if (line.low > line.likely) check.addIssue({ code: 'custom', path: ['low'], message: 'Low must not be more than likely.' })

@@ -29,6 +29,8 @@ export interface JobView {
   fill: FillTable | null
   sheet: { id: string, name: string }
   entries: Entry[]
+  /** rows of the log that can't be read: they stand on disk as they were */
+  unreadable: { id: string, kind: string, at: string, why: string }[]
   /** earlier visits, oldest first */
   history: (Visit & { id: string })[]
   /** what this shop's closed jobs on this class of engine really were */
@@ -64,8 +66,12 @@ export interface JobLine {
   nextTitle: string | null
   waiting: Assessment['waiting']
   closed: boolean
-  lean: { outcome: string, name: string, p10: number, p90: number, mends: boolean, agreed: boolean } | null
+  /** handed back with a stop standing: not to be run */
+  outNotToRun: boolean
+  lean: { outcome: string, name: string, p10: number, p90: number, mends: boolean, agreed: boolean, /** false: nobody said what it is worth */ known: boolean } | null
   finding: { mark: string, headline: string } | null
+  /** what of it can't be read or judged, in words */
+  trouble: string | null
   lastAt: string
 }
 

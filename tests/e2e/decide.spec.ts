@@ -79,7 +79,7 @@ test('a stuck pulley eats the cap: warned, called, and nothing started before an
   const id = await freshJob(page, 'Belt slips', 'other')
   await logged(page, id, 'terms', terms(10000))
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   const spend = page.locator('.spend')
   await expect(spend).toContainText('0 h 00 put in, €0 of the cap of €100')
   await spend.getByRole('button', { name: 'Type it' }).click()

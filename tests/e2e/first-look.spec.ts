@@ -59,7 +59,7 @@ test.describe('with a finger on a telephone', () => {
 
 test('the whole first look is taken by the keyboard alone', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Smokes, again')}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   await lookItOver(page, async (target) => {
     await target.focus()
     await expect(target).toBeFocused()
@@ -70,7 +70,7 @@ test('the whole first look is taken by the keyboard alone', async ({ page }) => 
 test('a locked engine is taken step by step, the plug out first', async ({ page }) => {
   const id = await freshJob(page, 'Won\'t pull at all')
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   await page.locator('.looks').getByRole('button', { name: /Turns over/ }).click()
   await chip(page, 'It turns', 'Locked').click()
   await chip(page, 'Turned by', 'rope').click()
@@ -96,7 +96,7 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
 
 test('lash is asked for before a valve is blamed, and thou typed as mm is doubted', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'No pull left')}`)
-  await page.keyboard.press('3')
+  await page.keyboard.press('Alt+3')
   await makeSafe(page)
   await page.getByLabel('Dry', { exact: true }).fill('62')
   await page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'bar' }).click()
@@ -117,7 +117,7 @@ test('lash is asked for before a valve is blamed, and thou typed as mm is doubte
 test('guided answers become claims, a photo is kept, and what was refused last time stands at the top', async ({ page, request }) => {
   const id = await jobNumbered(request, 216)
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('1')
+  await page.keyboard.press('Alt+1')
   await expect(page.getByText('Refused then:')).toBeVisible()
   await page.getByRole('group', { name: 'How long did it stand?' }).getByRole('button', { name: 'over the winter' }).click()
   await page.getByRole('group', { name: 'Who has had it open' }).getByRole('textbox').fill('a cousin')
@@ -139,7 +139,7 @@ test('guided answers become claims, a photo is kept, and what was refused last t
 
 test('a modification that can hurt somebody stops the handing back until it is put right', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Blade never stops')}`)
-  await page.keyboard.press('1')
+  await page.keyboard.press('Alt+1')
   await page.getByRole('button', { name: 'Changed or switched off' }).click()
   await chip(page, 'Changed', 'Blade brake or seat switch bridged').click()
   await page.getByRole('button', { name: 'Log the change' }).click()

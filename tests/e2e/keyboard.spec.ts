@@ -5,9 +5,9 @@ test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) }
 
 test('oil is read, smelt and logged without touching the mouse', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
-  await page.keyboard.press('3')
+  await page.keyboard.press('Alt+3')
   await expect(page.getByLabel('Dry', { exact: true })).toBeVisible()
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   const stick = page.getByRole('slider', { name: 'Oil level' })
   await stick.focus()
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowDown')
@@ -26,6 +26,21 @@ test('oil is read, smelt and logged without touching the mouse', async ({ page, 
   await expect(page.locator('.logged')).toContainText('34 % of the way from low to full, brown')
   await page.keyboard.press('u')
   await expect(page.locator('.log li.gone').filter({ hasText: '34 % of the way' })).toHaveCount(1)
+})
+
+test('a digit is a figure, never a stage: it opens nothing while a size is typed', async ({ page, request }) => {
+  await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
+  await page.keyboard.press('Alt+5')
+  await expect(page.getByRole('heading', { name: 'Measure' }).first()).toBeVisible()
+  await page.locator('body').click({ position: { x: 2, y: 2 } })
+  await page.keyboard.press('Alt+3')
+  await expect(page.getByRole('heading', { name: 'Measure' }).first()).toBeVisible()
+  const field = page.locator('.desk input[inputmode=decimal]').first()
+  await field.fill('5')
+  await field.press('Alt+3')
+  await expect(page.getByLabel('Dry', { exact: true })).toBeVisible()
+  await page.keyboard.press('Alt+5')
+  await expect(field).not.toHaveValue('53')
 })
 
 test('everything is found with a slash, a job begun with n, the keys listed with a question mark', async ({ page }) => {
@@ -47,7 +62,7 @@ test('everything is found with a slash, a job begun with n, the keys listed with
 
 test('a stage is skipped with a reason, and opened again', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   await page.getByRole('button', { name: 'Skip, say why' }).press('Enter')
   await page.getByRole('button', { name: 'Skip it' }).press('Enter')
   await expect(page.getByText('Say in a few words why')).toBeVisible()

@@ -101,7 +101,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
 
 test('plug and air filter are looked at in one touch each', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   await page.locator('.looks').getByRole('button', { name: 'Plug' }).click()
   await page.getByRole('button', { name: /Looks normal/ }).click()
   await expect(page.locator('.rail')).toContainText('Plug: light brown')
@@ -114,7 +114,7 @@ test('plug and air filter are looked at in one touch each', async ({ page, reque
 
 test('what is made safe is ticked whole, and asked for again after a connection', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Hard to pull')}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   const safe = page.locator('.safe')
   await safe.getByText('Plug lead off and earthed').click()
   await safe.getByRole('button', { name: 'Made safe' }).click()
@@ -128,7 +128,7 @@ test('what is made safe is ticked whole, and asked for again after a connection'
 
 test('a compression reading is logged in at most six touches', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 218)}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   await makeSafe(page)
   let touches = 0
   const touch = async (act: () => Promise<void>): Promise<void> => {

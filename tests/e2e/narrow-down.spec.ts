@@ -59,7 +59,7 @@ test('a no-start without compression is walked from complaint to cause by the su
     await expect(next(page).locator('.nexttitle b')).not.toHaveText(title)
     if (title.startsWith('Read the lash')) break
   }
-  await page.keyboard.press('3')
+  await page.keyboard.press('Alt+3')
   await expect(leading(page)).toContainText('Valve held open, no lash')
   await page.locator('.like li').first().getByRole('button').click()
   await expect(page.locator('.like .why')).toContainText('No lash at a valve')
@@ -68,7 +68,7 @@ test('a no-start without compression is walked from complaint to cause by the su
 
 test('a check is left out only with a reason, and a check of the catalogue moves the list', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Hit a stump, kicks back', 'wont_start', { ignition: 'key', valves: 'push_rod' })}`)
-  await page.keyboard.press('3')
+  await page.keyboard.press('Alt+3')
   await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
   await page.getByLabel('Check', { exact: true }).selectOption({ label: 'Flywheel off, look at the key, 12 min' })
   await expect(page.getByText('Puller, never a hammer')).toBeVisible()
@@ -119,16 +119,16 @@ test('fuel in the oil can\'t be clicked away; too little oil is taken on by name
 test('what it really was is learnt: the next owner\'s complaint lists it', async ({ page }) => {
   const id = await freshJob(page, 'Leaks on the deck', 'leak')
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('9')
+  await page.keyboard.press('Alt+9')
   await page.getByLabel('First cause', { exact: true }).selectOption({ label: 'Sump bolts loose' })
   await chip(page, 'How sure', 'Proved').click()
   await page.getByRole('button', { name: /Log what it was/ }).click()
   await expect(page.locator('.log')).toContainText('Sump bolts loose, proved')
   await openJob(page, `/jobs/${await freshJob(page, 'Drips at night', 'leak')}`)
-  await page.keyboard.press('1')
+  await page.keyboard.press('Alt+1')
   await expect(page.locator('.same')).toContainText('Sump bolts loose, proved')
   // the same findings, and the earlier case stands beside what it looks like
-  await page.keyboard.press('3')
+  await page.keyboard.press('Alt+3')
   await expect(page.locator('.alike')).toContainText('Sump bolts loose, proved')
   await page.getByText('The way from here, as a tree').click()
   await expect(page.locator('.way .node .node').first()).toBeVisible()

@@ -12,7 +12,7 @@ const part = (page: Page, name: string) => page.locator('.parts').getByRole('but
 test('a two-stroke top end, from the piston to “first oversize is not enough, second is”', async ({ page }) => {
   const id = await freshJob(page, 'Squeaked and stopped', 'wont_turn', TWO_STROKE, [{ item: 'bore', value: 52, unit: 'mm', source: 'maker', note: null }, { item: 'bore_wear_max', value: 0.1, unit: 'mm', source: 'maker', note: null }])
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   await page.getByText(/Before it comes apart/).click()
   await expect(page.locator('.traps').first()).toContainText('Two-stroke rings')
   await makeSafe(page)
@@ -27,7 +27,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await expect(page.locator('.stop').filter({ hasText: 'Don\'t build it yet' })).toContainText('piston')
 
   // six readings and the piston in one go, no mouse
-  await page.keyboard.press('5')
+  await page.keyboard.press('Alt+5')
   await expect(page.getByLabel('Top, along')).toBeFocused()
   for (const reading of ['52.12', '52.17', '52.06', '52.08', '52.02', '52.02', '51.93']) {
     await page.keyboard.type(reading)
@@ -50,7 +50,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
 
 test('a reading with a slipped decimal is named and kept', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Uses oil', 'uses_oil', { bore: 'iron' }, [])}`)
-  await page.keyboard.press('5')
+  await page.keyboard.press('Alt+5')
   await makeSafe(page)
   await page.getByLabel('Standard bore').fill('65')
   await page.getByLabel('Top, along').fill('65,1')
@@ -63,7 +63,7 @@ test('a reading with a slipped decimal is named and kept', async ({ page }) => {
 test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, and then passes', async ({ page }) => {
   const id = await freshJob(page, 'Squealed and locked', 'wont_turn', PUMPED)
   await openJob(page, `/jobs/${id}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   await makeSafe(page)
   const log = async (name: string, seen: string, becomes: string, oil: string) => {
     await part(page, name).first().click()
@@ -80,7 +80,7 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
   await expect(page.locator('.map')).toContainText('Main gallery oil came through')
 
   // a way to go that only renews what was killed
-  await page.keyboard.press('6')
+  await page.keyboard.press('Alt+6')
   await page.getByRole('button', { name: 'Rebuild', exact: true }).click()
   // what is condemned is on it already, with its pair
   await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Cam and its bearings')
@@ -114,13 +114,13 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
 test('fasteners are counted out and in, and a bad batch names who else carries it', async ({ page }) => {
   const other = await freshJob(page, 'Service', 'other')
   await openJob(page, `/jobs/${other}`)
-  await page.keyboard.press('7')
+  await page.keyboard.press('Alt+7')
   await page.getByLabel('Part', { exact: true }).fill('Oil filter')
   await page.getByLabel('Batch or lot on its label').fill('QZ 71')
   await page.getByRole('button', { name: /Log what was fitted/ }).click()
   await expect(page.locator('.log')).toContainText('Oil filter, maker\'s part, batch QZ 71')
   await openJob(page, `/jobs/${await freshJob(page, 'No oil at the head', 'noise', PUMPED)}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   await tab(page, 'Fasteners').click()
   await page.getByLabel('Cover or joint').fill('Valve cover')
   await page.getByLabel(/Size, length or shoulder/).fill('six M6 × 30')
@@ -143,7 +143,7 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
 
 test('a demo engine shows where its oil stopped', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 207)}`)
-  await page.keyboard.press('4')
+  await page.keyboard.press('Alt+4')
   await tab(page, 'Oil map').click()
   await expect(page.locator('.map')).toContainText('Oil in the sump look here')
   await page.locator('.map').getByRole('button', { name: /^Rod and big end/ }).click()

@@ -25,7 +25,7 @@ test('two sources that disagree are both kept and marked, and the chosen one jud
 
 test('a fill table is taken point by point, and the oil is then read in mm', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 209)}`)
-  await page.keyboard.press('1')
+  await page.keyboard.press('Alt+1')
   await page.getByRole('link', { name: /Its sheet/ }).click()
   await page.getByLabel('This engine has a fill table').check()
   for (const [name, value] of [['Reading 1', '10'], ['Oil in it 1', '400'], ['Reading 2', '30'], ['Oil in it 2', '350'], ['Low mark reads', '12'], ['Full mark reads', '28']] as const) await page.getByLabel(name, { exact: true }).fill(value)
@@ -35,7 +35,7 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await page.getByRole('button', { name: 'Keep the sheet' }).click()
   await expect(page.getByText('Kept. Every job')).toBeVisible()
   await openJob(page, `/jobs/${await jobNumbered(request, 209)}`)
-  await page.keyboard.press('2')
+  await page.keyboard.press('Alt+2')
   await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
   await chip(page, 'Read how', 'In mm').click()
   await page.getByLabel('Reads, as in this machine\'s fill table').fill('20')

@@ -87,7 +87,7 @@ test('wrong figures are named beside their field and kept', async ({ page, reque
 
 test('the verdict follows the typing of one dear part, without logging', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 207)}`)
-  await page.keyboard.press('6')
+  await page.keyboard.press('Alt+6')
   await expect(lean(page)).toHaveText('New engine in this frame')
   await expect(page.locator('.says')).toContainText('Chance that ‘Crankshaft’ is needed: below 27 %')
   const crank = page.locator('.lrow').filter({ has: page.locator('input[placeholder="What"]') }).nth(3)

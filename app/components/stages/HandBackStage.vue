@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { latest, ofKind } from '#core/job/entries'
+import { handBackView } from '#core/handover/handBack'
 import { careText } from '#core/oil/careText'
 
 const sheet = useSheet()
@@ -13,6 +14,8 @@ const form = useEntryForm<'hand_back', { to: string, words: string }>({
   fromBody: b => ({ to: b.to, words: b.words ?? '' }),
 })
 const { draft } = form
+const shop = useShopStore()
+const view = computed(() => a.value && handBackView(a.value.stops))
 const PAPERS = [['invoice.pdf', 'Invoice'], ['care.pdf', 'Care card'], ['lines.csv', 'Lines, CSV'], ['job.json', 'The job, JSON']] as const
 const refused = computed(() => ofKind(sheet.inForce.value, 'refused'))
 const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind, facts: sheet.job.value.facts, spec: sheet.job.value.spec, fill: sheet.job.value.fill, policy: sheet.policy.value }))
@@ -36,8 +39,10 @@ const care = computed(() => careText({ machineKind: sheet.job.value.machine.kind
       <h2>{{ done && !form.correcting.value ? 'Handed back' : 'Hand it back' }}</h2>
       <p v-if="done && !form.correcting.value">To {{ done.body.to }}. {{ done.body.words }} <button type="button" class="link" @click="sheet.correct(done)">Correct</button></p>
       <form v-else class="form" @submit.prevent="form.submit()">
-        <ul v-if="a && (a.stops.length || !a.approved)" class="owed">
-          <li v-for="s in a.stops" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }}</li>
+        <ul v-if="a && view && (a.stops.length || !a.approved)" class="owed">
+          <li v-for="s in view.held" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }} Nobody can sign this away. {{ s.clearedBy }}</li>
+          <li v-for="s in view.toSign" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }} Taken on by name first, at the top right.</li>
+          <li v-for="s in view.outWith" :key="s.id" class="near">◐ {{ s.title }}: taken on by {{ shop.nameOf(s.signed?.by ?? '') }}. It goes out on every paper.</li>
           <li v-if="!a.approved" class="near">◐ Nothing has been agreed with the owner.</li>
         </ul>
         <PlainField v-model="draft.to" label="Handed to" :fault="form.faultOf('to')" />

@@ -65,10 +65,7 @@ async function wait(to: WaitingBody['for']): Promise<void> {
   const outcome = await sheet.log({ kind: 'waiting', how: null, body: { for: to, what: null }, supersedes: said?.id ?? null })
   sheet.trouble.value = outcome.ok ? '' : outcome.message
 }
-useKeys({
-  ...Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])),
-  u: () => { if (sheet?.lastLogged.value) void sheet.undo(sheet.lastLogged.value) },
-})
+useKeys({ u: () => { if (sheet?.lastLogged.value) void sheet.undo(sheet.lastLogged.value) } }, Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])))
 const ready = ref(false)
 onMounted(() => { ready.value = true })
 </script>
@@ -83,6 +80,7 @@ onMounted(() => { ready.value = true })
       <label class="waits"><span class="lab">Waiting for</span><select class="in" :value="sheet.assessment.value?.waiting?.for ?? 'nobody'" @change="wait(($event.target as HTMLSelectElement).value as WaitingBody['for'])"><option v-for="(word, k) in WAITING_FOR" :key="k" :value="k">{{ word }}</option></select></label>
     </header>
     <p v-if="sheet.trouble.value" class="bar" role="alert">{{ sheet.trouble.value }}</p>
+    <p v-for="u in sheet.job.value.unreadable" :key="u.id" class="bar" role="alert">An entry of {{ u.at.slice(0, 10) }} ({{ u.kind }}) can't be read: {{ u.why }} It stands on disk as it was, and nothing below counts it.</p>
     <div class="body">
       <StageSpine v-if="sheet.assessment.value" :stages="sheet.assessment.value.stages" :open="stage" @pick="s => sheet!.open(s)" />
       <div v-else class="spinegap" />

@@ -32,6 +32,8 @@ describe('debris score', () => {
   it('an empty tray scores nothing, water has no size, and the rest must say theirs', () => {
     expect(calc('debris_score', { items: [], hours_since_oil: 0 })).toEqual({ score: 0, state: 'normal', item_scores: [], sources: [] })
     expect(calc('debris_score', { items: [item('emulsion', 'some', null)], hours_since_oil: 50 }).score).toBeCloseTo(26, 9)
+    // a size given with it changes nothing
+    for (const um of [1, 40, 50000]) expect(calc('debris_score', { items: [item('emulsion', 'some', um)], hours_since_oil: 50 }).score).toBeCloseTo(26, 9)
     expect(refusal('debris_score', { items: [item('grit', 'some', null)], hours_since_oil: 50 })).toBe('missing items[0].largest_um')
     expect(refusal('debris_score', { items: [item('gold', 'some')], hours_since_oil: 50 })).toBe('bad_choice items[0].material')
     expect(refusal('debris_score', { items: [item('grit', 'some', 0.5)], hours_since_oil: 50 })).toBe('out_of_range items[0].largest_um')

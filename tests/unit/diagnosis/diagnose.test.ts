@@ -196,11 +196,12 @@ describe('stops that a person may take on', () => {
     const fuel = oil({ by: 'marks', pct: 150 }, { smell: 'petrol' })
     expect(assess(file([fuel, sign('fuel_in_oil')])).stops.every(s => !s.signed)).toBe(true)
   })
-  it('a knock is not run until its cause is named', () => {
+  it('a knock is not run until the place is looked at again and it is not there: no cause ends it, suspected or proved', () => {
     const ids = (entries: Entry[]) => assess(file(entries)).stops.map(s => s.id)
     expect(ids([check('listen', ['knock_load'])])).toEqual(['knock'])
     expect(ids([check('listen', ['knock_load']), check('listen', [], ['knock_load'])])).toEqual([])
-    expect(ids([check('rock', ['rod_slack']), entry('cause_found', { causeId: 'big_end', text: null, proof: 'proved', missing: null }, { how: null })])).toEqual([])
+    expect(ids([check('rock', ['rod_slack']), entry('cause_found', { causeId: 'big_end', text: null, proof: 'proved', missing: null }, { how: null })])).toEqual(['knock'])
+    expect(ids([check('listen', ['knock_load']), entry('cause_found', { causeId: 'big_end', text: null, proof: 'suspected', missing: null }, { how: null })])).toEqual(['knock'])
   })
 })
 

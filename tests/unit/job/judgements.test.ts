@@ -36,6 +36,10 @@ describe('compression in words', () => {
     expect(saysOf(5, 5.1, {}, { cycle: 'two' }).details.join(' ')).toContain('leaves head gasket and plug seat')
     expect(saysOf(5, 5.1).details.join(' ')).not.toContain('two-stroke')
     expect(saysOf(5, 4).pair).toBe('repeat_test')
+    // from under a third of the figure a small rise tells nothing, although it is a large share of so little
+    expect(saysOf(2, 2.2).pair).toBe('too_low_to_tell')
+    expect(saysOf(2.5, 3.15).pair).toBe('too_low_to_tell')
+    expect(saysOf(2.5, 3.3).pair).not.toBe('too_low_to_tell')
   })
   it('kicking back asks for the key, weak by feel for a gauge', () => {
     const feel = (f: 'kicks' | 'weak' | 'normal') => assess(file([compression(null, null, 'bar', { feel: f })])).compression!

@@ -23,11 +23,11 @@ describe('made safe before a hand goes near', () => {
   })
 
   it('holds back what turns or opens it, not what is looked at, and never a correction', () => {
-    expect(safeRefusal(turn(), [])).toContain('Make it safe first')
-    expect(safeRefusal(turn(), [safe('2026-05-04T09:30:00Z')])).toBeNull()
-    expect(safeRefusal(turn({ supersedes: 'earlier' }), [])).toBeNull()
-    expect(safeRefusal(entry('fluid', { action: 'drained', amount: { value: 1, unit: 'L' }, what: null }), [])).toContain('Make it safe first')
-    expect(safeRefusal(entry('fluid', { action: 'filled', amount: { value: 1, unit: 'L' }, what: null }), [])).toBeNull()
-    expect(safeRefusal(entry('plug', { state: 'tan', note: null }), [])).toBeNull()
+    expect(safeRefusal(turn(), () => [])).toContain('Make it safe first')
+    expect(safeRefusal(turn(), () => [safe('2026-05-04T09:30:00Z')])).toBeNull()
+    expect(safeRefusal(turn({ supersedes: 'earlier' }), () => [])).toBeNull()
+    expect(safeRefusal(entry('fluid', { action: 'drained', amount: { value: 1, unit: 'L' }, what: null }), () => [])).toContain('Make it safe first')
+    expect(safeRefusal(entry('fluid', { action: 'filled', amount: { value: 1, unit: 'L' }, what: null }), () => [])).toBeNull()
+    expect(safeRefusal(entry('plug', { state: 'tan', note: null }), () => [])).toBeNull()
   })
 })

@@ -17,6 +17,35 @@ const IRON = { facts: { bore: 'iron' as const, engineClass: 'V2' as const, cycle
 const judge = (rows: [number, number][], more: Partial<BodyOf['bore']> = {}, at: Parameters<typeof file>[1] = IRON) => judgeBore(bore(rows, more), file([], at))
 const text = (j: { details: string[] }) => j.details.join(' ')
 
+describe('a fit has a least as well as a most', () => {
+  const taken = (item: BodyOf['measure']['item'], ...reads: number[]): Entry => size(item, reads, { tool: 'micrometer' })
+  const mark = (e: Entry, spec = [figureOf('big_end_clearance_max', 0.13, 'mm')]) => assess(file([e], { spec })).judgements[0]!
+  it('none and less than none are past it, whatever the most is', () => {
+    for (const [e, words] of [[taken('big_end_oil', 25, 25), 'no clearance'], [taken('big_end_oil', 24.98, 25), 'less than no clearance'], [taken('ring_gap', 0), 'no clearance'], [taken('ring_side', 0), 'no clearance'], [taken('end_float', 0), 'no clearance'], [taken('pump_side', 0), 'no clearance']] as const) {
+      expect(mark(e).mark, words).toBe('past')
+      expect(mark(e).details.join(' ')).toContain(words)
+    }
+    expect(mark(taken('big_end_oil', 25.06, 25)).mark).toBe('good')
+  })
+  it('under the sheet\'s least is past, so near to none that the tool can\'t tell is open, felt is never condemned', () => {
+    const spec = [figureOf('big_end_clearance_min', 0.03, 'mm'), figureOf('big_end_clearance_max', 0.13, 'mm')]
+    expect(mark(taken('big_end_oil', 25.015, 25), spec)).toMatchObject({ mark: 'past' })
+    expect(mark(taken('big_end_oil', 25.015, 25), spec).details.join(' ')).toContain('least 0.030 mm')
+    expect(mark(taken('big_end_oil', 25.003, 25)).mark).toBe('open')
+    expect(mark({ ...taken('ring_gap', 0), how: 'by_feel' }).mark).toBe('near')
+  })
+  it('a piston as large as its bore, or larger, never goes together', () => {
+    const fit = (piston: number): Entry => bore([[52.01, 52.02], [52.01, 52.02]], { piston: { value: piston, unit: 'mm' }, when: 'after_hone' })
+    const at = (piston: number, least?: number) => assess(file([fit(piston)], { facts: { bore: 'iron' }, spec: [figureOf('piston_clearance_max', 0.1, 'mm'), ...(least ? [figureOf('piston_clearance_min', least, 'mm')] : [])] })).bore!
+    expect(at(51.96).mark).toBe('good')
+    for (const piston of [52.01, 52.1]) expect(at(piston), String(piston)).toMatchObject({ mark: 'past' })
+    expect(at(52.1).details.join(' ')).toContain('less than no clearance')
+    // and tighter than the sheet allows is past as well
+    expect(at(51.98, 0.05)).toMatchObject({ mark: 'past' })
+    expect(at(51.98).mark).toBe('good')
+  })
+})
+
 describe('a bore sheet', () => {
   it('first oversize is not enough, second is', () => {
     const j = judge([[52.12, 52.17], [52.06, 52.08], [52.02, 52.02]])

@@ -10,7 +10,10 @@ import { seedDemo } from '../../../demo/seed'
 import { bookIn, jobFile, jobView, jobsOf, logEntry } from '../../../server/db/jobs'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
 import { peopleOf, policyOf } from '../../../server/db/shop'
+import { jobLine, jobLines } from '../../../server/db/jobLines'
 import { carePaper, invoicePaper, linesCsv } from '../../../server/documents/handBack'
+import { jobRecord } from '../../../server/documents/jobRecord'
+import { printable } from '../../../server/documents/pdf'
 import { importJob, jobFileJsonSchema, jobJson } from '../../../server/documents/jobFile'
 import { newFolder } from '../../server'
 import { newEntry, newJob } from '../../api/shop'
@@ -42,6 +45,24 @@ describe('the bill', () => {
   })
 })
 
+describe('the bill of what was agreed', () => {
+  const frozen = { name: 'Repair', way: 'repair' as const, lines: [line('labour', 2, { text: 'Strip and build' }), line('part', 4000, { text: 'Rod' }), line('part', 9000, { text: 'Crank', chance: 0.3 }), line('outwork', 2500, { text: 'Bore' })], currency: 'EUR', labourRateMinor: 5000, taxPct: 0, mean: 192, p10: 165, p50: 170, p90: 260, reasons: [] }
+  const approval = entry('approval', { optionEntryId: ulid(), frozen, agreedBy: 'Nell', how: 'phone', conditions: null }, { how: null })
+  const order = entry('order', { what: 'Rod', number: null, supplier: 'Tollbrook', priceMinor: 4420, state: 'arrived', orderedOn: '2026-05-01', dueOn: '2026-05-04', note: null }, { how: null })
+  it('is what was agreed where the log has no figure of its own, at the rate of that day; what may not be needed is left out', () => {
+    const bill = invoiceOf([approval], { ...DEFAULT_POLICY, labourRateMinor: 9900 })
+    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([['Strip and build', 10000], ['Rod', 4000], ['Bore', 2500]])
+    expect([bill.totalMinor, bill.asAgreed]).toEqual([16500, true])
+  })
+  it('a logged time takes the place of the agreed hours, a part that came the place of its line', () => {
+    const bill = invoiceOf([approval, spend({ what: 'Built', minutes: 90 }), order], { ...DEFAULT_POLICY, labourRateMinor: 6000 })
+    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([['Built', 9000], ['Rod', 4420], ['Bore', 2500]])
+  })
+  it('looking, before anything was agreed, is charged beside it', () => {
+    expect(invoiceOf([spend({ what: 'Look', minutes: 60 }), approval], { ...DEFAULT_POLICY, labourRateMinor: 6000 }).labour.map(l => l.text)).toEqual(['Look', 'Strip and build'])
+  })
+})
+
 describe('papers and files of the demo shop', () => {
   const numbered = (number: number) => jobView(db, jobsOf(db).find(j => j.number === number)?.id ?? '')
   beforeEach(() => {
@@ -49,11 +70,52 @@ describe('papers and files of the demo shop', () => {
     by = peopleOf(db)[0]?.id ?? ''
   })
   it('an invoice shows the pulley as it was; a care card how to fill it', () => {
-    const bill = words(invoicePaper(numbered(215), policyOf(db), NOW))
+    const bill = words(invoicePaper(numbered(215), policyOf(db), peopleOf(db), NOW))
     for (const said of ['Tine shaft pulley: soaked, heated, pulled', '150 min', 'To pay', 'What would not come']) expect(bill).toContain(said)
-    const care = words(carePaper(numbered(201), policyOf(db), NOW))
+    const care = words(carePaper(numbered(201), policyOf(db), peopleOf(db), NOW))
     for (const said of ['Care card: Thistledown 46', 'Never above the top mark']) expect(care).toContain(said)
-    expect(words(invoicePaper(numbered(218), policyOf(db), NOW))).toContain('Nothing was put in yet')
+    expect(words(invoicePaper(numbered(218), policyOf(db), peopleOf(db), NOW))).toContain('Nothing was put in yet')
+  })
+  it('a machine that goes out with a stop says so first on record, care card and invoice, with who took it on', () => {
+    const job = newJob(by)
+    bookIn(db, newJobSchema.parse(job))
+    const put = (kind: string, body: object, how: string | null = null) => logEntry(db, job.id, newEntry(by, kind, body, { how }) as never)
+    put('check', { check: 'spark', found: [], absent: ['spark_none'], skipped: null, note: null }, 'by_eye')
+    put('check', { check: 'listen', found: ['knock_load'], absent: [], skipped: null, note: null }, 'by_eye')
+    expect(() => put('hand_back', { to: 'Nell', words: null })).toThrow('taken on by name')
+    put('sign_off', { stopId: 'knock', reason: 'owner fetches it by trailer' })
+    put('hand_back', { to: 'Nell', words: null })
+    const view = jobView(db, job.id)
+    const record = words(jobRecord(view, policyOf(db), peopleOf(db), NOW))
+    for (const paper of [record, words(carePaper(view, policyOf(db), peopleOf(db), NOW)), words(invoicePaper(view, policyOf(db), peopleOf(db), NOW))]) {
+      expect(paper).toContain('big-end knock')
+      expect(paper).toContain('owner fetches it by trailer')
+    }
+    expect(record.indexOf('big-end knock')).toBeLessThan(record.indexOf('What was said'))
+    // and the record tells the checks of the catalogue, also those that found nothing
+    expect(record).toContain('Checks of the catalogue')
+    expect(record).toMatch(/Spark/)
+    expect(jobLine(db, job.id)).toMatchObject({ closed: true, outNotToRun: true })
+  })
+  it('a word that no line can hold is given places to break', () => {
+    const longest = Math.max(...printable(`a ${'x'.repeat(20000)} z`).split(/[\s\u200b]/).map(w => w.length))
+    expect(longest).toBe(48)
+    expect(printable('a usual line of words')).toBe('a usual line of words')
+  })
+  it('one row that can\'t be read, and one job that can\'t be judged, stop nothing but themselves', () => {
+    const [first, second] = jobsOf(db)
+    const spoil = (jobId: string, kind: string, body: string) => db.prepare('INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, ?, ?, ?, ?, ?, NULL, ?)').run(ulid(), jobId, kind, NOW.toISOString(), by, 'measured', body, NOW.toISOString())
+    spoil(first!.id, 'oil', '{"reading":{"by":"nose"}}')
+    const lines = jobLines(db)
+    expect(lines).toHaveLength(jobsOf(db).length)
+    expect(lines.find(l => l.id === first!.id)?.trouble).toBe('One entry of its log can\'t be read')
+    expect(lines.find(l => l.id === second!.id)?.trouble).toBeNull()
+    const view = jobView(db, first!.id)
+    expect(view.unreadable).toMatchObject([{ kind: 'oil' }])
+    expect(words(jobRecord(view, policyOf(db), peopleOf(db), NOW))).toContain('can\'t be read')
+    // facts that no judgement can work with
+    db.prepare('UPDATE engines SET facts = ? WHERE machine_id = ?').run('{}', second!.machineId)
+    expect(jobLines(db).find(l => l.id === second!.id)?.trouble).toContain('Can\'t be judged')
   })
   it('lines as CSV, with figures a spreadsheet reads and formulas made harmless', () => {
     const csv = linesCsv(numbered(207), policyOf(db))
@@ -91,6 +153,15 @@ describe('papers and files of the demo shop', () => {
     expect(refused({ ...good, currency: 'USD' })).toContain('Its money is in USD')
     expect(refused({ ...good, entries: [...good.entries.slice(0, 2), { ...good.entries[2], body: {} }] })).toContain('Entry 3 is wrong')
     expect(jobsOf(db)).toHaveLength(before)
+  })
+  it('a file passes the same gates as the bench, entry by entry, and nothing of it is kept where one holds', () => {
+    const good = JSON.parse(jobJson(numbered(201), 'EUR')) as { entries: { kind: string }[] }
+    const made = good.entries.filter(e => e.kind !== 'made_safe')
+    const before = jobsOf(db).length
+    expect(() => importJob(db, JSON.stringify({ ...good, entries: made }), by)).toThrow(/Entry \d+ \(Turns over\): Make it safe first/)
+    expect(jobsOf(db)).toHaveLength(before)
+    const job = newJob(by)
+    expect(() => bookIn(db, newJobSchema.parse({ ...job, entries: [...job.entries, newEntry(by, 'turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null }, { how: 'by_feel' })] }))).toThrow(/Entry 2 .*Make it safe first/)
   })
   it('publishes a schema with every kind of entry', () => {
     const schema = jobFileJsonSchema() as { $defs: Record<string, { type: string }>, properties: { format: { const: string } } }

@@ -29,9 +29,37 @@ describe('a way is ruled out by what was found, and stays on the list', () => {
   it('a worn ring groove, a condemned part, one piece of head and block', () => {
     const groove = entry('measure', { item: 'ring_side', reads: [{ value: 0.3, unit: 'mm' }], tool: 'feeler', place: null, when: 'as_found', soldMm: [], note: null })
     expect(out([way('Rings', 'rings'), groove], { ...IRON, spec: [figureOf('ring_side_max', 0.15, 'mm')] }).Rings).toContain('groove is worn')
-    const rod = entry('part', { part: 'rod', disposition: 'replace', seen: ['smeared'], oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
-    expect(out([way('Clean', 'adjust'), rod]).Clean).toBe('condemned: rod and big end')
     expect(out([way('Rebuild', 'rebuild'), bore(52.9)], { ...IRON, facts: { bore: 'iron', head: 'integral' } }).Rebuild).toContain('one piece')
+  })
+  it('whatever kind of way leaves in what is condemned or measured out, unless a line of it is for that very part', () => {
+    const rod = entry('part', { part: 'rod', disposition: 'replace', seen: ['smeared'], oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
+    const pin = entry('measure', { item: 'crank_pin', reads: [{ value: 24.93, unit: 'mm' }, { value: 24.88, unit: 'mm' }], tool: 'micrometer', place: null, when: 'as_found', soldMm: [], note: null })
+    const spec = [figureOf('crank_pin_min', 24.95, 'mm')]
+    const work = (...parts: string[]) => [line('labour', 1), line('part', 3000, { text: 'Part', parts })]
+    for (const kind of ['adjust', 'repair', 'rings', 'rebore', 'rebuild', 'donor', 'wait'] as const) {
+      expect(out([option('W', kind, work()), rod]).W, kind).toContain('rod and big end (condemned)')
+      expect(out([option('W', kind, work('rod')), rod]).W ?? '', kind).not.toContain('rod and big end')
+      // a rod on a pin that is measured out
+      expect(out([option('W', kind, work('rod')), rod, pin], { spec }).W, kind).toMatch(/crank pin: 24\.880? mm \(past its limit\)/i)
+      expect(out([option('W', kind, work('crank')), pin], { spec }).W ?? '', kind).not.toMatch(/crank pin/i)
+    }
+    for (const kind of ['scrap', 'part_out', 'new_engine', 'exchange'] as const) expect(out([option('W', kind, [line('labour', 1)]), rod, pin], { spec }).W, kind).toBeNull()
+  })
+  it('can\'t lead; another word on the part, or a line for it, brings it back', () => {
+    const rod = (disposition: 'replace' | 'reuse') => entry('part', { part: 'rod', disposition, seen: [], oil: 'not_looked', role: 'own', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
+    const lead = (log: Entry[]) => decided(log).verdict?.bestName
+    const clean = option('Clean', 'adjust', [line('labour', 1)])
+    expect(lead([clean])).toBe('Clean')
+    expect(lead([clean, rod('replace')])).toBe('Leave it as it is')
+    expect(lead([clean, rod('replace'), rod('reuse')])).toBe('Clean')
+  })
+  it('a line from before, whose part nobody said, puts its way in doubt and rules nothing out', () => {
+    const rod = entry('part', { part: 'rod', disposition: 'replace', seen: [], oil: 'not_looked', role: 'own', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
+    const said = decided([option('Kit', 'repair', [line('part', 3000, { text: 'Kit' })]), rod])
+    expect(said.options[0]?.ruledOut).toBeNull()
+    expect(said.verdict?.doubts[0]).toBe('Say which part ‘Kit’ is for: rod and big end (condemned) may not stay in.')
+    // the part's own name, as the page proposes it, needs no asking
+    expect(decided([option('Kit', 'repair', [line('part', 3000, { text: 'Rod and big end' })]), rod]).verdict?.doubts.join()).not.toContain('Say which part')
   })
   it('another engine by the rest of the machine and by its fit', () => {
     const engine = way('Engine', 'new_engine')

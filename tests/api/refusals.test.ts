@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Running } from '../server'
+import { call, startBuilt } from '../server'
+import { newEntry, oilBody, openShop } from './shop'
+
+let server: Running
+beforeAll(async () => { server = await startBuilt() })
+afterAll(() => server.stop())
+
+describe('what is not there, and what is not allowed', () => {
+  it('an address that is no route answers 404 in words, never the page', async () => {
+    for (const [path, method] of [['/api/nothing', 'GET'], ['/api/jobs/x/y/z', 'GET'], ['/api/nothing', 'POST'], ['/api', 'GET']] as const) {
+      const answer = await fetch(server.url + path, { method })
+      expect([path, answer.status], path).toEqual([path, 404])
+      expect(answer.headers.get('content-type')).toContain('json')
+      expect(((await answer.json()) as { message: string }).message).toContain('There is no')
+    }
+    expect((await fetch(`${server.url}/machines`)).status).toBe(200)
+  })
+  it('no oil goes in and nothing goes out by the side door while there was fuel in the oil', async () => {
+    const { by, jobId, log } = await openShop(server.url)
+    await log(newEntry(by, 'oil', { ...oilBody(), smell: 'petrol' }))
+    for (const [kind, body] of [['oil_change', { amount: null, oil: 'SAE 30', filter: false, atHours: null }], ['fitted', { what: 'Oil, SAE 30', batch: null, from: null, origin: 'other' }], ['fluid', { action: 'filled', amount: { value: 0.5, unit: 'L' }, what: null }], ['hand_back', { to: 'Nell', words: null }]] as const) {
+      const answer = await log(newEntry(by, kind, body, { how: null }))
+      expect([kind, answer.status], kind).toEqual([kind, 409])
+    }
+    expect((await call(`${server.url}/api/jobs/${jobId}/entries`)).body).toHaveLength(2)
+  })
+  it('a record with a word of 20,000 letters is printed, and its letters are all there', async () => {
+    const { by, jobId, log } = await openShop(server.url)
+    await log(newEntry(by, 'note', { stage: 'first_look', text: 'x'.repeat(20000) }, { how: null }))
+    const paper = await fetch(`${server.url}/api/jobs/${jobId}/record.pdf`)
+    expect(paper.headers.get('content-type')).toBe('application/pdf')
+    const bytes = Buffer.from(await paper.arrayBuffer())
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
+    expect(bytes.length).toBeGreaterThan(readFileSync('public/icon.svg').length)
+  })
+})
