@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { CAUSES, CHECK_BY_ID, CHECKS, fits, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
+import { CAUSES, CHECK_BY_ID, CHECKS, fits, GROUP_WORDS, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
+import { cause, check, inGroup } from '#core/diagnosis/catalogue/write'
+import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { ENGINES } from '../../vignettes/engines'
 
 const linked = (id: string): string[] => Object.values(CAUSES.find(c => c.id === id)!.shows).flat()
@@ -45,5 +47,29 @@ describe('the catalogue', () => {
   })
   it('nobody opens an engine before its quick checks: the order says so', () => {
     for (const check of CHECKS.filter(c => c.opens)) expect(check.before?.length, check.id).toBeGreaterThan(0)
+  })
+})
+
+describe('how it is written down', () => {
+  it('a cause is one call, its signs behind the word for how often', () => {
+    const [written] = inGroup('fuel', [cause('x', 'X', { base: [0, 0, 0.1, 0, 0, 0], what: 'w', cure: 'c', often: 'a b', seldom: 'c' })])
+    expect(written).toEqual({ id: 'x', name: 'X', group: 'fuel', base: [0, 0, 0.1, 0, 0, 0], what: 'w', cure: 'c', shows: { often: ['a', 'b'], seldom: ['c'] } })
+  })
+  it('a check is one call, its signs a table; a line that is no sign is said at once', () => {
+    const at = (signs: string) => check('c', 'C', { minutes: 1, tools: 'none', how: 'look', signs })
+    expect(at('\n  one_sign  Seen, with a comma   0.02\n  two       Also  0.5\n').shows).toEqual([{ id: 'one_sign', seen: 'Seen, with a comma', leak: 0.02 }, { id: 'two', seen: 'Also', leak: 0.5 }])
+    for (const slip of ['one Seen 0.02', 'one  Seen', 'One  Seen  0.02', 'one  Seen  2', 'one  Seen  0']) expect(() => at(slip), slip).toThrow('is no sign')
+  })
+  it('every word of it is known: signs, checks that come first, groups, classes, forms', () => {
+    const forms = new Set(Object.keys(BODY_SCHEMAS))
+    for (const c of CHECKS) expect(c.form === undefined || forms.has(c.form), c.id).toBe(true)
+    for (const c of CAUSES) {
+      expect(Object.hasOwn(GROUP_WORDS, c.group), c.id).toBe(true)
+      expect(Object.keys(c.shows).every(w => Object.hasOwn(LINK_WORDS, w)), c.id).toBe(true)
+      expect([c.base.length, c.base.every(b => b >= 0 && b < 1)], c.id).toEqual([6, true])
+    }
+    const told = new Set(CAUSES.flatMap(c => Object.values(c.shows).flat()))
+    // a sign that no cause shows is asked for and never heard: a new plug says only that somebody guessed, bronze asks for the bush itself
+    expect([...SIGNS.keys()].filter(id => !told.has(id)).sort()).toEqual(['d_bronze', 'plug_new'])
   })
 })

@@ -1,0 +1,88 @@
+import { check } from '../write'
+
+/** What it drives, and what is seen with it opened. */
+export const MACHINE = [
+  check('drive_tight', 'Blade, pulley and flywheel tight?', {
+    minutes: 3,
+    tools: 'spanner',
+    how: 'By hand, then by spanner.',
+    caution: 'Lead off, blade blocked.',
+    signs: `
+      drive_loose  Blade, pulley or flywheel loose  0.01
+      belt_bad     Belt glazed, cracked or off      0.03
+    `,
+  }),
+  check('governor', 'Governor spring and linkage', {
+    minutes: 3,
+    tools: 'light',
+    needs: { governor: true },
+    how: 'Throttle springs back, arm free, nothing rubs.',
+    signs: `
+      linkage_off  Spring or link off, bent or sticky  0.015
+    `,
+  }),
+  check('starter', 'One click, or none?', {
+    minutes: 2,
+    tools: 'test lamp',
+    oneOf: true,
+    needs: { classes: ['S4', 'M4', 'T4', 'D4', 'V2'] },
+    how: 'Lamp at the starter, key over.',
+    signs: `
+      click_lamp   One click, lamp lights  0.01
+      no_click     No click, no lamp       0.01
+      battery_low  Battery under 12.2 V    0.04
+    `,
+  }),
+  check('clutch_play', 'Clutch lever and cable', {
+    minutes: 2,
+    tools: 'none',
+    needs: { clutch: true },
+    how: 'Free play, and drag in gear.',
+    signs: `
+      no_free_play  No free play at the lever       0.02
+      creeps        Creeps with the lever pulled    0.02
+      slips         Engine races, machine does not  0.01
+    `,
+  }),
+  check('clutch_open', 'Clutch cover off', {
+    minutes: 45,
+    tools: 'spanners, gasket',
+    before: ['clutch_play'],
+    opens: true,
+    needs: { clutch: true },
+    how: 'Plates by micrometer, springs by length, basket by nail.',
+    signs: `
+      plates_thin     Plates thin or blue  0.01
+      basket_grooved  Basket grooved       0.01
+    `,
+  }),
+  check('head_off', 'Head off', {
+    minutes: 70,
+    tools: 'torque wrench, gasket',
+    before: ['compression', 'lash'],
+    opens: true,
+    how: 'Gasket track, seats, bore, crown.',
+    caution: 'Eye protection at stuck bolts.',
+    signs: `
+      gasket_track      Dark track across the gasket  0.003
+      valve_burnt_seen  Valve burnt at its edge       0.004
+      bore_scored_seen  Bore scored                   0.01
+      rings_loose_seen  Wide ring gap or stuck rings  0.02
+    `,
+  }),
+  check('sump_off', 'Sump or case open', {
+    minutes: 90,
+    tools: 'spanners, gaskets',
+    before: ['oil_look', 'turn'],
+    opens: true,
+    how: 'Rod, pin, cam, pump, strainer, jet.',
+    caution: 'Lift with help.',
+    signs: `
+      rod_damaged            Rod or pin damaged       0.004
+      cam_worn_seen          Cam or follower worn     0.008
+      strainer_blocked_seen  Strainer or jet blocked  0.006
+      pump_worn_seen         Oil pump worn            0.006
+      governor_broken_seen   Governor broken          0.002
+    `,
+  }),
+]
