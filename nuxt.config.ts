@@ -8,14 +8,20 @@ const here = (path: string): string => fileURLToPath(new URL(path, import.meta.u
 /** server/migrations/*.sql as a module, so that the built server carries them. */
 function migrationsModule(): string {
   const folder = here('./server/migrations/')
-  const files = readdirSync(folder).filter(f => f.endsWith('.sql')).sort()
+  const files = readdirSync(folder)
+    .filter(f => f.endsWith('.sql'))
+    .sort()
   return `export default ${JSON.stringify(files.map(name => ({ name, sql: readFileSync(folder + name, 'utf8') })))}`
 }
 
 /** The typeface of printed documents, for the same reason. */
 function pdfFontsModule(): string {
   const folder = dirname(createRequire(import.meta.url).resolve('@expo-google-fonts/barlow/package.json'))
-  const files = ['400Regular/Barlow_400Regular.ttf', '400Regular_Italic/Barlow_400Regular_Italic.ttf', '600SemiBold/Barlow_600SemiBold.ttf']
+  const files = [
+    '400Regular/Barlow_400Regular.ttf',
+    '400Regular_Italic/Barlow_400Regular_Italic.ttf',
+    '600SemiBold/Barlow_600SemiBold.ttf',
+  ]
   return `export default ${JSON.stringify(Object.fromEntries(files.map(f => [f.split('/')[1], readFileSync(join(folder, f), 'base64')])))}`
 }
 
@@ -27,15 +33,24 @@ export default defineNuxtConfig({
   ssr: false,
   modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint'],
   css: [
-    '@fontsource/barlow/400.css', '@fontsource/barlow/400-italic.css', '@fontsource/barlow/500.css', '@fontsource/barlow/600.css',
-    '@fontsource/barlow-condensed/500.css', '@fontsource/barlow-condensed/600.css',
-    '~/assets/tokens.css', '~/assets/element.css', '~/assets/main.css',
+    '@fontsource/barlow/400.css',
+    '@fontsource/barlow/400-italic.css',
+    '@fontsource/barlow/500.css',
+    '@fontsource/barlow/600.css',
+    '@fontsource/barlow-condensed/500.css',
+    '@fontsource/barlow-condensed/600.css',
+    '~/assets/tokens.css',
+    '~/assets/element.css',
+    '~/assets/main.css',
   ],
   app: {
     head: {
       htmlAttrs: { lang: 'en' },
       title: 'Remedium',
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'theme-color', content: '#f3efe5' }],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'theme-color', content: '#f3efe5' },
+      ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
   },
@@ -51,7 +66,8 @@ export default defineNuxtConfig({
   routeRules: {
     '/**': {
       headers: {
-        'content-security-policy': 'default-src \'self\'; script-src \'self\' \'unsafe-inline\'; style-src \'self\' \'unsafe-inline\'; img-src \'self\' data: blob:; font-src \'self\' data:; worker-src \'self\' blob:; connect-src \'self\'; object-src \'none\'; base-uri \'self\'; frame-ancestors \'none\'',
+        'content-security-policy':
+          "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; worker-src 'self' blob:; connect-src 'self'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'",
         'x-content-type-options': 'nosniff',
         'referrer-policy': 'same-origin',
       },
@@ -61,7 +77,9 @@ export default defineNuxtConfig({
   vite: {
     worker: { format: 'es' },
     // found late they would reload the first page of a developer
-    optimizeDeps: { include: ['@vueuse/core', 'comlink', 'dayjs', 'element-plus/es', 'fft.js', 'pinia', 'ulid', 'zod'] },
+    optimizeDeps: {
+      include: ['@vueuse/core', 'comlink', 'dayjs', 'element-plus/es', 'fft.js', 'pinia', 'ulid', 'zod'],
+    },
   },
   // without it a page that is not rendered on the server has no entry to start from
   $development: { experimental: { viteEnvironmentApi: true } },

@@ -6,5 +6,15 @@ const missing = computed(() => props.error.statusCode === 404)
 </script>
 
 <template>
-  <div class="page"><h1>{{ missing ? 'There is no such page' : 'Something went wrong here' }}</h1><p>{{ missing ? 'It may have been typed wrongly.' : 'What you typed is kept in this browser. Go back to today and open the job again.' }}</p><p><a href="/">Back to today</a></p></div>
+  <div class="page">
+    <h1>{{ missing ? 'There is no such page' : 'Something went wrong here' }}</h1>
+    <p>
+      {{
+        missing
+          ? 'It may have been typed wrongly.'
+          : 'What you typed is kept in this browser. Go back to today and open the job again.'
+      }}
+    </p>
+    <p><a href="/">Back to today</a></p>
+  </div>
 </template>

@@ -27,33 +27,62 @@ export async function main(): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'remedium-bench-'))
   const db = openDatabase(data, migrations)
   seedDemo(db, new Date())
-  const { id, number, entries } = jobsOf(db).map(j => ({ ...j, entries: jobFile(db, j.id).entries.length })).sort((a, b) => b.entries - a.entries)[0] ?? { id: '', number: 0, entries: 0 }
+  const { id, number, entries } = jobsOf(db)
+    .map(j => ({ ...j, entries: jobFile(db, j.id).entries.length }))
+    .sort((a, b) => b.entries - a.entries)[0] ?? { id: '', number: 0, entries: 0 }
   const file = jobFile(db, id)
-  const withOptions = jobsOf(db).map(j => jobFile(db, j.id)).sort((a, b) => weight(b) - weight(a))[0] ?? file
+  const withOptions =
+    jobsOf(db)
+      .map(j => jobFile(db, j.id))
+      .sort((a, b) => weight(b) - weight(a))[0] ?? file
   closeDatabase(db)
 
-  line('assess(), job with most entries', `T ${number}, ${entries} entries`, perSecond(() => assess(file)))
-  line('assess(), job with most estimate lines', `${weight(withOptions)} lines`, perSecond(() => assess(withOptions)))
+  line(
+    'assess(), job with most entries',
+    `T ${number}, ${entries} entries`,
+    perSecond(() => assess(file)),
+  )
+  line(
+    'assess(), job with most estimate lines',
+    `${weight(withOptions)} lines`,
+    perSecond(() => assess(withOptions)),
+  )
 
   const long = { ...file, entries: lengthened(file.entries, 200) }
-  line('assess(), a log of 200 entries', `${long.entries.length} entries, T ${number}'s findings again and again`, perSecond(() => assess(long)))
+  line(
+    'assess(), a log of 200 entries',
+    `${long.entries.length} entries, T ${number}'s findings again and again`,
+    perSecond(() => assess(long)),
+  )
 
-  line('diagnoseJob(), job with most entries', `T ${number}`, perSecond(() => diagnoseJob(file)))
+  line(
+    'diagnoseJob(), job with most entries',
+    `T ${number}`,
+    perSecond(() => diagnoseJob(file)),
+  )
   fullUpdate()
   await draws()
   quality()
 
   const port = 4331
-  const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', NUXT_DATA_DIR: data, NODE_ENV: 'production' }, stdio: 'ignore' })
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', NUXT_DATA_DIR: data, NODE_ENV: 'production' },
+    stdio: 'ignore',
+  })
   const ended = new Promise(done => server.once('exit', done))
   const url = `http://127.0.0.1:${port}`
-  while (!await fetch(`${url}/api/ping`).then(r => r.ok, () => false)) await new Promise(done => setTimeout(done, 50))
+  while (
+    !(await fetch(`${url}/api/ping`).then(
+      r => r.ok,
+      () => false,
+    ))
+  )
+    await new Promise(done => setTimeout(done, 50))
   try {
     await reads(url, id)
     await firstLoad(url, id)
     await writes(url, id)
-  }
-  finally {
+  } finally {
     server.kill('SIGTERM')
     await ended
   }
@@ -75,51 +104,103 @@ async function draws(): Promise<void> {
   const next = answer()
   worker.postMessage(options)
   const there = await next
-  line('10,000 draws, five ways of 40 lines', 'in a worker, asked and answered', `${Math.round(performance.now() - started)} ms`)
-  line('  the same in one plain loop', JSON.stringify(here) === JSON.stringify(there) ? 'the same figures to the last digit' : 'other figures: look at it', `${Math.round(took)} ms`)
+  line(
+    '10,000 draws, five ways of 40 lines',
+    'in a worker, asked and answered',
+    `${Math.round(performance.now() - started)} ms`,
+  )
+  line(
+    '  the same in one plain loop',
+    JSON.stringify(here) === JSON.stringify(there) ? 'the same figures to the last digit' : 'other figures: look at it',
+    `${Math.round(took)} ms`,
+  )
   await worker.terminate()
 }
 
 function fortyLines(): SimOption[] {
   return Array.from({ length: 5 }, (_, o) => ({
-    id: `way ${o}`, mends: { valueAfter: 2500, salvage: 200, comeback: 80, success: 0.9, downtime: 0 },
+    id: `way ${o}`,
+    mends: { valueAfter: 2500, salvage: 200, comeback: 80, success: 0.9, downtime: 0 },
     lines: Array.from({ length: 40 }, (_, i): EstimateLine => {
       const labour = i % 4 === 0
       const likely = labour ? 0.2 + 0.05 * i : 500 + 130 * i + 40 * o
-      return { id: `${o} ${i}`, type: labour ? 'labour' : 'part', text: `${o} ${i}`, why: null, low: 0.7 * likely, likely, high: 1.8 * likely, chance: i % 5 === 3 ? 0.4 : 1, priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null }
+      return {
+        id: `${o} ${i}`,
+        type: labour ? 'labour' : 'part',
+        text: `${o} ${i}`,
+        why: null,
+        low: 0.7 * likely,
+        likely,
+        high: 1.8 * likely,
+        chance: i % 5 === 3 ? 0.4 : 1,
+        priceKind: null,
+        cures: false,
+        source: null,
+        pricedOn: null,
+        lookMin: null,
+      }
     }),
   }))
 }
 
-if (!isMainThread && workerData === 'draws') parentPort?.on('message', (options: SimOption[]) => parentPort?.postMessage(simulate(options, DEFAULT_POLICY)))
+if (!isMainThread && workerData === 'draws')
+  parentPort?.on('message', (options: SimOption[]) => parentPort?.postMessage(simulate(options, DEFAULT_POLICY)))
 
 /** The same findings repeated until there are so many, each with an id of its own. */
 function lengthened(entries: Entry[], most: number): Entry[] {
   const findings = entries.filter(e => e.supersedes === null && e.kind !== 'void' && e.kind !== 'approval')
-  return Array.from({ length: Math.max(1, most) }, (_, i) => ({ ...findings[i % findings.length] as Entry, id: ulid() }))
+  return Array.from({ length: Math.max(1, most) }, (_, i) => ({
+    ...(findings[i % findings.length] as Entry),
+    id: ulid(),
+  }))
 }
 
 /** A worst case: fifteen findings that are there, posteriors, what made them, and the next check. */
 function fullUpdate(): void {
-  const signs = 'says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily wet_bottom_seal wet_cover says_leak oil_thin surges fuel_stale stood_long plug_loose'.split(' ')
+  const signs =
+    'says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily wet_bottom_seal wet_cover says_leak oil_thin surges fuel_stale stood_long plug_loose'.split(
+      ' ',
+    )
   const reports = signs.map(sign => ({ sign, there: true, claimed: false, entryId: sign }))
   const mower = ENGINES.mower
-  if (mower) line('diagnosis, full update, 15 positive findings', 'exact, with for and against and the next check', perSecond(() => diagnose(mower, reports), 3))
+  if (mower)
+    line(
+      'diagnosis, full update, 15 positive findings',
+      'exact, with for and against and the next check',
+      perSecond(() => diagnose(mower, reports), 3),
+    )
 }
 
 /** How good the suggestions are, on the half of the cases that was set aside and on the other. */
 function quality(): void {
-  for (const [name, cases] of [['held back', CASES.filter(heldBack)], ['the other half', CASES.filter(c => !heldBack(c))]] as const) {
+  for (const [name, cases] of [
+    ['held back', CASES.filter(heldBack)],
+    ['the other half', CASES.filter(c => !heldBack(c))],
+  ] as const) {
     const s = score(cases)
-    line(`cases ${name}: right cause leads, among three`, `${s.cases} cases, all their signs seen`, `${(100 * s.top1).toFixed(0)} %, ${(100 * s.top3).toFixed(0)} %`)
-    line('  minutes of checks until it leads', `in a fixed order ${s.fixedMinutes.toFixed(0)} min; found within 240 min: ${(100 * s.found).toFixed(0)} %`, `${s.minutes.toFixed(1)} min`)
-    for (const r of s.reliability) line('  reliability', `said ${(100 * r.said).toFixed(0)} % on average, was the cause in ${(100 * r.was).toFixed(0)} %`, `from ${100 * r.from} %: ${r.n}`)
+    line(
+      `cases ${name}: right cause leads, among three`,
+      `${s.cases} cases, all their signs seen`,
+      `${(100 * s.top1).toFixed(0)} %, ${(100 * s.top3).toFixed(0)} %`,
+    )
+    line(
+      '  minutes of checks until it leads',
+      `in a fixed order ${s.fixedMinutes.toFixed(0)} min; found within 240 min: ${(100 * s.found).toFixed(0)} %`,
+      `${s.minutes.toFixed(1)} min`,
+    )
+    for (const r of s.reliability)
+      line(
+        '  reliability',
+        `said ${(100 * r.said).toFixed(0)} % on average, was the cause in ${(100 * r.was).toFixed(0)} %`,
+        `from ${100 * r.from} %: ${r.n}`,
+      )
   }
 }
 
 type File = ReturnType<typeof jobFile>
 const weight = (f: File): number => f.entries.reduce((n, e) => n + (e.kind === 'option' ? e.body.lines.length : 0), 0)
-const line = (what: string, detail: string, figure: string): void => console.log(`${what.padEnd(44)} ${figure.padStart(22)}   ${detail}`)
+const line = (what: string, detail: string, figure: string): void =>
+  console.log(`${what.padEnd(44)} ${figure.padStart(22)}   ${detail}`)
 
 function perSecond(work: () => void, warm = 20): string {
   for (let i = 0; i < warm; i++) work()
@@ -134,37 +215,66 @@ function perSecond(work: () => void, warm = 20): string {
 }
 
 async function writes(url: string, jobId: string): Promise<void> {
-  const { people } = await (await fetch(`${url}/api/shop`)).json() as { people: { id: string }[] }
+  const { people } = (await (await fetch(`${url}/api/shop`)).json()) as { people: { id: string }[] }
   const body = { stage: 'build', text: 'Bench entry' }
-  const entry = () => ({ id: ulid(), kind: 'note', at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null })
+  const entry = () => ({
+    id: ulid(),
+    kind: 'note',
+    at: new Date().toISOString(),
+    by: people[0]?.id,
+    how: null,
+    body,
+    supersedes: null,
+  })
   const N = 400
   let started = performance.now()
   for (let i = 0; i < N; i++) {
-    const answer = await fetch(`${url}/api/jobs/${jobId}/entries`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(entry()) })
+    const answer = await fetch(`${url}/api/jobs/${jobId}/entries`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(entry()),
+    })
     if (answer.status !== 201) throw new Error(`An entry was refused with ${answer.status}.`)
     await answer.arrayBuffer()
   }
-  line('entries through the API, one after another', 'each on disk when answered', `${(N / (performance.now() - started) * 1000).toFixed(0)} /s`)
+  line(
+    'entries through the API, one after another',
+    'each on disk when answered',
+    `${((N / (performance.now() - started)) * 1000).toFixed(0)} /s`,
+  )
 
   const raw = new Database(join(mkdtempSync(join(tmpdir(), 'remedium-raw-')), 'raw.db'))
   raw.pragma('journal_mode = WAL')
   raw.pragma('synchronous = FULL')
-  raw.exec('CREATE TABLE entries (seq INTEGER PRIMARY KEY, id TEXT UNIQUE, job_id TEXT, kind TEXT, at TEXT, by TEXT, body TEXT)')
+  raw.exec(
+    'CREATE TABLE entries (seq INTEGER PRIMARY KEY, id TEXT UNIQUE, job_id TEXT, kind TEXT, at TEXT, by TEXT, body TEXT)',
+  )
   const insert = raw.prepare('INSERT INTO entries (id, job_id, kind, at, by, body) VALUES (?, ?, ?, ?, ?, ?)')
   started = performance.now()
   for (let i = 0; i < N; i++) {
     const e = entry()
     insert.run(e.id, jobId, e.kind, e.at, e.by, JSON.stringify(e.body))
   }
-  line('the same rows by raw better-sqlite3', 'synchronous FULL, one transaction each', `${(N / (performance.now() - started) * 1000).toFixed(0)} /s`)
+  line(
+    'the same rows by raw better-sqlite3',
+    'synchronous FULL, one transaction each',
+    `${((N / (performance.now() - started)) * 1000).toFixed(0)} /s`,
+  )
   raw.close()
 }
 
-interface Shot { requests: { average: number }, latency: { p50: number, p99: number } }
+interface Shot {
+  requests: { average: number }
+  latency: { p50: number; p99: number }
+}
 
 async function reads(url: string, jobId: string): Promise<void> {
   const autocannon = createRequire(import.meta.url)('autocannon') as (options: Record<string, unknown>) => Promise<Shot>
-  for (const [what, path] of [['GET an empty route', '/api/ping'], ['GET one job', `/api/jobs/${jobId}`], ['GET all jobs, judged (Today)', '/api/jobs']] as const) {
+  for (const [what, path] of [
+    ['GET an empty route', '/api/ping'],
+    ['GET one job', `/api/jobs/${jobId}`],
+    ['GET all jobs, judged (Today)', '/api/jobs'],
+  ] as const) {
     await autocannon({ url: url + path, connections: 4, duration: 1 })
     const { requests, latency } = await autocannon({ url: url + path, connections: 4, duration: 4 })
     line(what, '4 connections', `p50 ${latency.p50} ms, p99 ${latency.p99} ms, ${requests.average.toFixed(0)} /s`)
@@ -173,14 +283,29 @@ async function reads(url: string, jobId: string): Promise<void> {
 
 async function firstLoad(url: string, jobId: string): Promise<void> {
   const folder = '.output/public/_nuxt'
-  const all = readdirSync(folder).filter(f => f.endsWith('.js')).reduce((n, f) => n + gzipSync(readFileSync(join(folder, f))).length, 0)
+  const all = readdirSync(folder)
+    .filter(f => f.endsWith('.js'))
+    .reduce((n, f) => n + gzipSync(readFileSync(join(folder, f))).length, 0)
   const { chromium } = createRequire(import.meta.url)('@playwright/test') as typeof import('@playwright/test')
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM || '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
   const times: number[] = []
   const scripts = new Set<string>()
   for (let i = 0; i < 5; i++) {
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
-    page.on('response', (r) => { if (new URL(r.url()).pathname.endsWith('.js')) scripts.add(new URL(r.url()).pathname) })
+    page.on('response', r => {
+      if (new URL(r.url()).pathname.endsWith('.js')) scripts.add(new URL(r.url()).pathname)
+    })
     const started = performance.now()
     await page.goto(`${url}/jobs/${jobId}`)
     await page.locator('.sheet[data-ready="true"]').waitFor()
@@ -189,7 +314,15 @@ async function firstLoad(url: string, jobId: string): Promise<void> {
   }
   await browser.close()
   const loaded = [...scripts].reduce((n, path) => n + gzipSync(readFileSync(join('.output/public', path))).length, 0)
-  line('script for the first load of a job sheet, gzip', `${scripts.size} files; the whole application has ${(all / 1024).toFixed(0)} kB`, `${(loaded / 1024).toFixed(0)} kB`)
+  line(
+    'script for the first load of a job sheet, gzip',
+    `${scripts.size} files; the whole application has ${(all / 1024).toFixed(0)} kB`,
+    `${(loaded / 1024).toFixed(0)} kB`,
+  )
   times.sort((a, b) => a - b)
-  line('until the job sheet can be used', 'judged by its worker; 5 fresh browsers, median and slowest', `${times[2]?.toFixed(0)} ms, ${times.at(-1)?.toFixed(0)} ms`)
+  line(
+    'until the job sheet can be used',
+    'judged by its worker; 5 fresh browsers, median and slowest',
+    `${times[2]?.toFixed(0)} ms, ${times.at(-1)?.toFixed(0)} ms`,
+  )
 }

@@ -9,7 +9,15 @@ import { entriesInForce, latest, ofKind } from './job/entries'
 import type { Basis } from './job/basis'
 import { basisOf } from './job/basis'
 import { judgeAirFilter, judgePlug } from './job/judgeLook'
-import { judgeClues, judgeEvent, judgeEvidence, judgeLeaks, judgeLockStep, judgeModification, judgeSmoke } from './job/judgeSigns'
+import {
+  judgeClues,
+  judgeEvent,
+  judgeEvidence,
+  judgeLeaks,
+  judgeLockStep,
+  judgeModification,
+  judgeSmoke,
+} from './job/judgeSigns'
 import type { JobFile } from './job/jobFile'
 import type { NextLook } from './job/nextLooks'
 import { nextLooks } from './job/nextLooks'
@@ -91,13 +99,20 @@ export interface Assessment {
  */
 export function assess(file: JobFile): Assessment {
   const inForce = entriesInForce(file.entries)
-  const of = <K extends EntryKind, J>(kind: K, judge: (entry: EntryOf<K>, file: JobFile, inForce: Entry[]) => J): J[] => ofKind(inForce, kind).map(e => judge(e, file, inForce))
+  const of = <K extends EntryKind, J>(kind: K, judge: (entry: EntryOf<K>, file: JobFile, inForce: Entry[]) => J): J[] =>
+    ofKind(inForce, kind).map(e => judge(e, file, inForce))
   const oils = of('oil', judgeOil)
   const mixes = of('mix', judgeMix)
   const turns = of('turn_over', judgeTurnOver)
   const compressions = of('compression', judgeCompression)
   const samples = of('debris', judgeDebris)
-  const [oil, mix, turnOver, compression, debris] = [oils.at(-1) ?? null, mixes.at(-1) ?? null, turns.at(-1) ?? null, compressions.at(-1) ?? null, samples.at(-1) ?? null]
+  const [oil, mix, turnOver, compression, debris] = [
+    oils.at(-1) ?? null,
+    mixes.at(-1) ?? null,
+    turns.at(-1) ?? null,
+    compressions.at(-1) ?? null,
+    samples.at(-1) ?? null,
+  ]
   const since = oil && usedSinceLastVisit(file, inForce)
   if (since) oil.details.push(usedSinceWords(since, ml => shownIn(ml, 'mL', file.policy.volumeUnit)))
   const leakDowns = of('leak_down', judgeLeakdown)
@@ -129,25 +144,111 @@ export function assess(file: JobFile): Assessment {
   const stages = stageStates(inForce, file.facts)
   const order = new Map(inForce.map((e, i) => [e.id, i]))
   const placeOf = (j: Judgement): number => order.get(j.entryId) ?? 0
-  const judgements: Judgement[] = [...oils, ...mixes, ...turns, ...compressions, ...plugs, ...filters, ...leakDowns, ...cases, ...samples, ...smokes, ...leaks, ...clues, ...lashes, ...locks, ...uses, ...kinds, ...oilChanges, ...events, ...changes, ...evidence, ...bores, ...measures, ...valveLeaks, ...rigs, ...rests, ...fits, ...parts].sort((a, b) => placeOf(a) - placeOf(b))
+  const judgements: Judgement[] = [
+    ...oils,
+    ...mixes,
+    ...turns,
+    ...compressions,
+    ...plugs,
+    ...filters,
+    ...leakDowns,
+    ...cases,
+    ...samples,
+    ...smokes,
+    ...leaks,
+    ...clues,
+    ...lashes,
+    ...locks,
+    ...uses,
+    ...kinds,
+    ...oilChanges,
+    ...events,
+    ...changes,
+    ...evidence,
+    ...bores,
+    ...measures,
+    ...valveLeaks,
+    ...rigs,
+    ...rests,
+    ...fits,
+    ...parts,
+  ].sort((a, b) => placeOf(a) - placeOf(b))
   // each place stands for itself: the newest sample of every other one
   const elsewhere = newestByPlace(samples, inForce).filter(s => s !== debris)
-  const others = [...elsewhere, smokes.at(-1), leaks.at(-1), clues.at(-1), lashes.at(-1), locks.at(-1), uses.at(-1), kinds.at(-1), oilChanges.at(-1), ...events, ...changes, ...evidence, ...bores.slice(-1), ...measures, ...valveLeaks, ...rigs, ...rests.slice(-1), ...fits.slice(-1), ...parts].filter(j => j !== undefined)
+  const others = [
+    ...elsewhere,
+    smokes.at(-1),
+    leaks.at(-1),
+    clues.at(-1),
+    lashes.at(-1),
+    locks.at(-1),
+    uses.at(-1),
+    kinds.at(-1),
+    oilChanges.at(-1),
+    ...events,
+    ...changes,
+    ...evidence,
+    ...bores.slice(-1),
+    ...measures,
+    ...valveLeaks,
+    ...rigs,
+    ...rests.slice(-1),
+    ...fits.slice(-1),
+    ...parts,
+  ].filter(j => j !== undefined)
   // turned with the plug out after the step that let the liquid out, and the step is done with
   const lastLock = locks.at(-1)
-  const turnedSince = lastLock !== undefined && ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
+  const turnedSince =
+    lastLock !== undefined &&
+    ofKind(inForce, 'turn_over').some(e => (order.get(e.id) ?? 0) > placeOf(lastLock) && e.body.feel !== 'locked')
   const lockStops = turnedSince ? [] : locks.flatMap(l => l.stops).slice(-1)
-  const plugOut = ofKind(inForce, 'lock_step').some(e => e.body.step === 'plug_out' && e.body.result !== 'cant' && turnOver !== null && (order.get(e.id) ?? 0) > placeOf(turnOver))
-  const turnStops = plugOut ? [] : turnOver?.stops ?? []
+  const plugOut = ofKind(inForce, 'lock_step').some(
+    e =>
+      e.body.step === 'plug_out' &&
+      e.body.result !== 'cant' &&
+      turnOver !== null &&
+      (order.get(e.id) ?? 0) > placeOf(turnOver),
+  )
+  const turnStops = plugOut ? [] : (turnOver?.stops ?? [])
   const bore = bores.at(-1) ?? null
   const spend = spendNow(inForce, file.policy)
-  const stops = signed([...turnStops, ...lockStops, ...(fuel?.stop ? [fuel.stop] : []), ...levelStops, ...(mix?.stops ?? []), ...debrisStops(samples, inForce), ...(kinds.at(-1)?.stops ?? []), ...changes.flatMap(c => c.stops), ...knockStops(inForce), ...tipStops(oil, fuel, inForce), ...causeStop(inForce), ...spendStop(spend, inForce, file.policy)], inForce)
+  const stops = signed(
+    [
+      ...turnStops,
+      ...lockStops,
+      ...(fuel?.stop ? [fuel.stop] : []),
+      ...levelStops,
+      ...(mix?.stops ?? []),
+      ...debrisStops(samples, inForce),
+      ...(kinds.at(-1)?.stops ?? []),
+      ...changes.flatMap(c => c.stops),
+      ...knockStops(inForce),
+      ...tipStops(oil, fuel, inForce),
+      ...causeStop(inForce),
+      ...spendStop(spend, inForce, file.policy),
+    ],
+    inForce,
+  )
   const past = new Set(measures.filter(m => m.mark === 'past').map(m => m.entryId))
-  const ruling: Ruling = { inForce, facts: file.facts, bore, stops, pastSizes: ofKind(inForce, 'measure').filter(e => past.has(e.id)).map(e => e.body.item), bad: badParts(inForce, measures, bore) }
+  const ruling: Ruling = {
+    inForce,
+    facts: file.facts,
+    bore,
+    stops,
+    pastSizes: ofKind(inForce, 'measure')
+      .filter(e => past.has(e.id))
+      .map(e => e.body.item),
+    bad: badParts(inForce, measures, bore),
+  }
   return {
     inForce: inForce.map(e => e.id),
     judgements,
-    oil, mix, fuel, turnOver, compression, debris,
+    oil,
+    mix,
+    fuel,
+    turnOver,
+    compression,
+    debris,
     plug: plugs.at(-1) ?? null,
     airFilter: filters.at(-1) ?? null,
     leakDown: leakDowns.at(-1) ?? null,
@@ -160,7 +261,11 @@ export function assess(file: JobFile): Assessment {
     stops,
     bad: ruling.bad,
     next: nextLooks(inForce, file.facts),
-    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, { ruledOut: option => ruledOutBy(option, ruling), unlooked: option => unlooked(option, ruling), facts: file.facts }),
+    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, {
+      ruledOut: option => ruledOutBy(option, ruling),
+      unlooked: option => unlooked(option, ruling),
+      facts: file.facts,
+    }),
     spend,
     approved: latest(inForce, 'approval') ?? null,
     stages,
@@ -170,8 +275,13 @@ export function assess(file: JobFile): Assessment {
   }
 }
 
-function usedSinceWords({ number, usedMl, hours, mlPerH }: NonNullable<ReturnType<typeof usedSinceLastVisit>>, show: (ml: number) => string): string {
-  return usedMl < 0 ? `Since T ${number} it rose by ${show(-usedMl)} in ${Math.round(hours)} h: topped up, or fuel. Smell it.` : `Since T ${number} it used ${show(usedMl)} in ${Math.round(hours)} h, ${show(mlPerH)} an hour, top-ups not counted.`
+function usedSinceWords(
+  { number, usedMl, hours, mlPerH }: NonNullable<ReturnType<typeof usedSinceLastVisit>>,
+  show: (ml: number) => string,
+): string {
+  return usedMl < 0
+    ? `Since T ${number} it rose by ${show(-usedMl)} in ${Math.round(hours)} h: topped up, or fuel. Smell it.`
+    : `Since T ${number} it used ${show(usedMl)} in ${Math.round(hours)} h, ${show(mlPerH)} an hour, top-ups not counted.`
 }
 
 /** Stops that an adult may take on with a reason. Fuel in the engine, a liquid lock, a wrong can or fluid and a guard that is off are never among them. */
@@ -180,10 +290,18 @@ const SIGNABLE: readonly string[] = ['oil_low', 'oil_over', 'debris', 'knock', '
 /** Nothing is signed away on a machine that a child rides. */
 function signed(stops: Stop[], inForce: Entry[]): Stop[] {
   const child = latest(inForce, 'terms')?.body.useClass === 'child'
-  return stops.map((stop) => {
+  return stops.map(stop => {
     const canSign = SIGNABLE.includes(stop.id) && !child
-    const signature = canSign ? ofKind(inForce, 'sign_off').filter(e => e.body.stopId === stop.id).at(-1) : undefined
-    return { ...stop, canSign, signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null }
+    const signature = canSign
+      ? ofKind(inForce, 'sign_off')
+          .filter(e => e.body.stopId === stop.id)
+          .at(-1)
+      : undefined
+    return {
+      ...stop,
+      canSign,
+      signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null,
+    }
   })
 }
 
@@ -193,14 +311,34 @@ function tipStops(oil: OilJudgement | null, fuel: FuelPath | null, inForce: Entr
   // what was measured in a can is out of the engine
   const drained = latest(inForce, 'oil')?.body.reading.by === 'volume' || (fuel !== null && fuel.step !== 'drain')
   if (drained || !(over || fuel)) return []
-  return [{ id: 'tip', title: 'Don\'t tip it', reason: `${fuel ? 'Oil with fuel in it' : 'Oil far over its mark'} runs into the filter, the carburettor and the cylinder, and locks it.`, clearedBy: fuel ? 'Drained.' : 'A later reading at or under the full mark, or drained.' }]
+  return [
+    {
+      id: 'tip',
+      title: "Don't tip it",
+      reason: `${fuel ? 'Oil with fuel in it' : 'Oil far over its mark'} runs into the filter, the carburettor and the cylinder, and locks it.`,
+      clearedBy: fuel ? 'Drained.' : 'A later reading at or under the full mark, or drained.',
+    },
+  ]
 }
 
 /** A knock that was heard or felt: until the place is listened to or rocked again and it is not there. Naming its cause, or suspecting one, mends nothing. */
 function knockStops(inForce: Entry[]): Stop[] {
   const heard = ofKind(inForce, 'check').filter(e => e.body.check === 'listen' || e.body.check === 'rock')
-  const last = (sign: string): boolean => heard.filter(e => e.body.found.includes(sign) || e.body.absent.includes(sign)).at(-1)?.body.found.includes(sign) ?? false
-  return last('knock_load') || last('rod_slack') ? [{ id: 'knock', title: 'Don\'t run it', reason: 'A big-end knock breaks the rod and throws metal.', clearedBy: 'Mended, then looked at again and not there. Naming its cause ends nothing.' }] : []
+  const last = (sign: string): boolean =>
+    heard
+      .filter(e => e.body.found.includes(sign) || e.body.absent.includes(sign))
+      .at(-1)
+      ?.body.found.includes(sign) ?? false
+  return last('knock_load') || last('rod_slack')
+    ? [
+        {
+          id: 'knock',
+          title: "Don't run it",
+          reason: 'A big-end knock breaks the rod and throws metal.',
+          clearedBy: 'Mended, then looked at again and not there. Naming its cause ends nothing.',
+        },
+      ]
+    : []
 }
 
 /** The newest sample of each place. */

@@ -6,19 +6,47 @@ import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
 import { DIAGNOSIS_CALCULATORS } from './registry/diagnosis'
 import { LIFE_CALCULATORS } from './registry/life'
-import { BORE_CALCULATORS, CRANK_CALCULATORS, IGNITION_CALCULATORS, PUMP_CALCULATORS, VALVE_CALCULATORS } from './registry/measure'
+import {
+  BORE_CALCULATORS,
+  CRANK_CALCULATORS,
+  IGNITION_CALCULATORS,
+  PUMP_CALCULATORS,
+  VALVE_CALCULATORS,
+} from './registry/measure'
 import { MIX_CALCULATORS } from './registry/mix'
 import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 
 /** Calculators by what a technician would look under. */
 export const CALCULATOR_GROUPS: Record<string, readonly Calculator[]> = {
-  'Oil': OIL_CALCULATORS, 'Mix and fuel': MIX_CALCULATORS, 'Compression': COMPRESSION_CALCULATORS, 'Leaks and tightness': TIGHTNESS_CALCULATORS, 'Debris': DEBRIS_CALCULATORS, 'Bore, rings, squish': BORE_CALCULATORS, 'Crank and bearings': CRANK_CALCULATORS, 'Valves': VALVE_CALCULATORS, 'Oil pump': PUMP_CALCULATORS, 'Ignition': IGNITION_CALCULATORS, 'Gauges and heat': MEASURE_CALCULATORS, 'Deciding': DECISION_CALCULATORS, 'Service life': LIFE_CALCULATORS, 'Diagnosis': DIAGNOSIS_CALCULATORS, 'Units': UNIT_CALCULATORS,
+  Oil: OIL_CALCULATORS,
+  'Mix and fuel': MIX_CALCULATORS,
+  Compression: COMPRESSION_CALCULATORS,
+  'Leaks and tightness': TIGHTNESS_CALCULATORS,
+  Debris: DEBRIS_CALCULATORS,
+  'Bore, rings, squish': BORE_CALCULATORS,
+  'Crank and bearings': CRANK_CALCULATORS,
+  Valves: VALVE_CALCULATORS,
+  'Oil pump': PUMP_CALCULATORS,
+  Ignition: IGNITION_CALCULATORS,
+  'Gauges and heat': MEASURE_CALCULATORS,
+  Deciding: DECISION_CALCULATORS,
+  'Service life': LIFE_CALCULATORS,
+  Diagnosis: DIAGNOSIS_CALCULATORS,
+  Units: UNIT_CALCULATORS,
 }
 
 /** Every calculator by name: one registry for the bench tools, the API and the command line. */
-export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(Object.values(CALCULATOR_GROUPS).flat().map(c => [c.name, c]))
+export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
+  Object.values(CALCULATOR_GROUPS)
+    .flat()
+    .map(c => [c.name, c]),
+)
 
-export interface CalcFailure { error: string, field: string, message: string }
+export interface CalcFailure {
+  error: string
+  field: string
+  message: string
+}
 export type CalcAnswer = Record<string, unknown> | CalcFailure
 
 /**
@@ -28,10 +56,14 @@ export type CalcAnswer = Record<string, unknown> | CalcFailure
 export function calculate(name: unknown, inputs: unknown): CalcAnswer {
   try {
     const found = typeof name === 'string' ? CALCULATORS.get(name) : undefined
-    if (!found) throw new InputError('bad_choice', 'fn', `There is no calculator called ${JSON.stringify(name) ?? 'that'}. The names are: ${[...CALCULATORS.keys()].join(', ')}.`)
+    if (!found)
+      throw new InputError(
+        'bad_choice',
+        'fn',
+        `There is no calculator called ${JSON.stringify(name) ?? 'that'}. The names are: ${[...CALCULATORS.keys()].join(', ')}.`,
+      )
     return found.run(inputs) as CalcAnswer
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof InputError) return { error: error.code, field: error.field, message: error.message }
     throw error
   }
@@ -40,6 +72,6 @@ export function calculate(name: unknown, inputs: unknown): CalcAnswer {
 export const isFailure = (answer: CalcAnswer): answer is CalcFailure => 'error' in answer
 
 /** Names, one-line descriptions and JSON Schema of the inputs. */
-export function describeCalculators(): { name: string, about: string, input: JsonSchema }[] {
+export function describeCalculators(): { name: string; about: string; input: JsonSchema }[] {
   return [...CALCULATORS.values()].map(c => ({ name: c.name, about: c.about, input: c.input.schema() }))
 }

@@ -10,7 +10,10 @@ import { fuelPath, pouredIn, refillRefusal } from './oil/fuelPath'
 import { condemned } from './teardown/judgePart'
 
 /** Why an entry can't be put on the log, in words, with the field that says so. */
-export interface Refused { message: string, fields: { field: string, message: string }[] }
+export interface Refused {
+  message: string
+  fields: { field: string; message: string }[]
+}
 
 /** The log as it stands before the entry; what is computed of it is computed once, and only where a gate asks. */
 class Standing {
@@ -18,15 +21,18 @@ class Standing {
   #assessment: Assessment | undefined
   constructor(readonly file: JobFile) {}
   get inForce(): Entry[] {
-    return this.#inForce ??= entriesInForce(this.file.entries)
+    return (this.#inForce ??= entriesInForce(this.file.entries))
   }
 
   get assessment(): Assessment {
-    return this.#assessment ??= assess(this.file)
+    return (this.#assessment ??= assess(this.file))
   }
 }
 
-const refused = (message: string, field?: string, hint = message): Refused => ({ message, fields: field ? [{ field, message: hint }] : [] })
+const refused = (message: string, field?: string, hint = message): Refused => ({
+  message,
+  fields: field ? [{ field, message: hint }] : [],
+})
 
 /**
  * The gates that every entry passes, whichever way it comes: at the bench, with booking in, or from a file.
@@ -41,19 +47,27 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
   if (pouredIn(entry)) return pourRefusal(log)
   switch (entry.kind) {
     case 'void':
-    case 'as_found': return asFoundRefusal(entry, log)
-    case 'lash': return lashRefusal(entry, log)
-    case 'valve_leak': return valveLeakRefusal(entry, log)
-    case 'sign_off': return signatureRefusal(entry, log)
-    case 'spend': return spendRefusal(entry, log)
-    case 'approval': return approvalRefusal(entry, log, before)
+    case 'as_found':
+      return asFoundRefusal(entry, log)
+    case 'lash':
+      return lashRefusal(entry, log)
+    case 'valve_leak':
+      return valveLeakRefusal(entry, log)
+    case 'sign_off':
+      return signatureRefusal(entry, log)
+    case 'spend':
+      return spendRefusal(entry, log)
+    case 'approval':
+      return approvalRefusal(entry, log, before)
     // words of a hand-back that happened are put right at any time
-    case 'hand_back': return entry.supersedes === null ? said(handBackRefusal(log.assessment.stops)) : null
-    default: return null
+    case 'hand_back':
+      return entry.supersedes === null ? said(handBackRefusal(log.assessment.stops)) : null
+    default:
+      return null
   }
 }
 
-const said = (message: string | null): Refused | null => message === null ? null : refused(message)
+const said = (message: string | null): Refused | null => (message === null ? null : refused(message))
 
 /** Fresh oil goes in only once the way of the fuel is proved dry, and once the first cause is known: a certain waste and a danger otherwise. */
 function pourRefusal(log: Standing): Refused | null {
@@ -66,26 +80,51 @@ function pourRefusal(log: Standing): Refused | null {
 /** A valve's leak is tested as found before anything is done to it. */
 function valveLeakRefusal(entry: EntryOf<'valve_leak'>, log: Standing): Refused | null {
   if (entry.body.when !== 'after') return null
-  const asFound = ofKind(log.inForce, 'valve_leak').some(e => e.body.when === 'as_found' && e.body.valve === entry.body.valve && e.id !== entry.supersedes)
-  return asFound ? null : refused('Test this valve as found first: once it is lapped or cut, nobody can know what it was.', 'body.when', 'Log it as found first.')
+  const asFound = ofKind(log.inForce, 'valve_leak').some(
+    e => e.body.when === 'as_found' && e.body.valve === entry.body.valve && e.id !== entry.supersedes,
+  )
+  return asFound
+    ? null
+    : refused(
+        'Test this valve as found first: once it is lapped or cut, nobody can know what it was.',
+        'body.when',
+        'Log it as found first.',
+      )
 }
 
 /** How a cover lay is written down before it comes off, and stays as it was written once it is off. */
 function asFoundRefusal(entry: EntryOf<'as_found'> | EntryOf<'void'>, log: Standing): Refused | null {
-  const target = entry.supersedes === null ? undefined : ofKind(log.inForce, 'as_found').find(e => e.id === entry.supersedes)
+  const target =
+    entry.supersedes === null ? undefined : ofKind(log.inForce, 'as_found').find(e => e.id === entry.supersedes)
   const name = (words: string): string => words.trim().toLowerCase()
-  const covers = [target?.body.cover, entry.kind === 'as_found' ? entry.body.cover : undefined].flatMap(c => c === undefined ? [] : [name(c)])
+  const covers = [target?.body.cover, entry.kind === 'as_found' ? entry.body.cover : undefined].flatMap(c =>
+    c === undefined ? [] : [name(c)],
+  )
   const off = ofKind(log.inForce, 'fasteners').find(e => covers.includes(name(e.body.cover)))
-  return off ? refused(`${off.body.cover} is off already: what it looked like before can't be written down now. Write what is remembered into a note.`, 'body.cover', 'Its fasteners are logged already.') : null
+  return off
+    ? refused(
+        `${off.body.cover} is off already: what it looked like before can't be written down now. Write what is remembered into a note.`,
+        'body.cover',
+        'Its fasteners are logged already.',
+      )
+    : null
 }
 
 /** Lash as found is written down before anybody turns a screw, and stays as it was once it was set. */
 function lashRefusal(entry: EntryOf<'lash'>, log: Standing): Refused | null {
   const standing = ofKind(log.inForce, 'lash')
   const asFound = standing.find(e => e.body.state === 'as_found')
-  if (entry.body.state === 'set' && (!asFound || asFound.id === entry.supersedes)) return refused('Read the lash as found and log it first: once a screw is turned, nobody can know what it was.', 'body.state', 'Log it as found first.')
-  const locked = entry.supersedes !== null && entry.supersedes === asFound?.id && standing.some(e => e.body.state === 'set')
-  return locked ? refused('The lash as found is locked: it has been set since. Write what is to be said into a note.') : null
+  if (entry.body.state === 'set' && (!asFound || asFound.id === entry.supersedes))
+    return refused(
+      'Read the lash as found and log it first: once a screw is turned, nobody can know what it was.',
+      'body.state',
+      'Log it as found first.',
+    )
+  const locked =
+    entry.supersedes !== null && entry.supersedes === asFound?.id && standing.some(e => e.body.state === 'set')
+  return locked
+    ? refused('The lash as found is locked: it has been set since. Write what is to be said into a note.')
+    : null
 }
 
 /** Some stops nobody may take on. */
@@ -99,7 +138,8 @@ function signatureRefusal(entry: EntryOf<'sign_off'>, log: Standing): Refused | 
 function spendRefusal(entry: EntryOf<'spend'>, log: Standing): Refused | null {
   if (entry.body.endedAt !== null || entry.body.minutes !== null || entry.body.startedAt === null) return null
   const { spend, stops } = log.assessment
-  if (spend.running && spend.running.id !== entry.supersedes) return refused(`A clock runs already: ${spend.running.body.what}. Stop it first.`)
+  if (spend.running && spend.running.id !== entry.supersedes)
+    return refused(`A clock runs already: ${spend.running.body.what}. Stop it first.`)
   const stop = stops.find(s => s.id === 'spend')
   return stop && spend.state === 'over_cap' ? refused(`${stop.title}: ${stop.reason} ${stop.clearedBy}`) : null
 }
@@ -111,14 +151,24 @@ function approvalRefusal(entry: EntryOf<'approval'>, log: Standing, before: bool
   const file = before ? { ...log.file, policy: { ...log.file.policy, labourRateMinor, taxPct } } : log.file
   const { decision, stops } = before ? assess(file) : log.assessment
   const option = decision.options.find(o => o.entryId === optionEntryId)
-  if (!option) return refused('The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
+  if (!option)
+    return refused('The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
   const lines = ofKind(file.entries, 'option').find(e => e.id === optionEntryId)?.body.lines
   if (RENEWING.includes(option.way)) {
     const stop = stops.find(s => s.id === 'cause')
     if (stop && !stop.signed) return refused(`${stop.title}: ${stop.reason} ${stop.clearedBy}`)
-    if (!stop && condemned(log.inForce).length > 0 && !lines?.some(l => l.cures)) return refused('No line of this way cures the first cause. Mark the line that does, or choose the way that has one.')
+    if (!stop && condemned(log.inForce).length > 0 && !lines?.some(l => l.cures))
+      return refused(
+        'No line of this way cures the first cause. Mark the line that does, or choose the way that has one.',
+      )
   }
-  if (option.ruledOut !== null) return refused(`‘${option.name}’ is ruled out: ${option.ruledOut}. Nobody can agree to it as it stands.`)
-  const same = JSON.stringify(lines) === JSON.stringify(frozen.lines) && Math.abs(option.mean - frozen.mean) < 0.01 && Math.abs(option.p90 - frozen.p90) < 0.01
-  return same && option.name === frozen.name ? null : refused('The figures changed since they were shown. Look at them again before they are agreed.')
+  if (option.ruledOut !== null)
+    return refused(`‘${option.name}’ is ruled out: ${option.ruledOut}. Nobody can agree to it as it stands.`)
+  const same =
+    JSON.stringify(lines) === JSON.stringify(frozen.lines) &&
+    Math.abs(option.mean - frozen.mean) < 0.01 &&
+    Math.abs(option.p90 - frozen.p90) < 0.01
+  return same && option.name === frozen.name
+    ? null
+    : refused('The figures changed since they were shown. Look at them again before they are agreed.')
 }

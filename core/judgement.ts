@@ -12,7 +12,16 @@ export interface Judgement {
 }
 
 /** Something that must not be done, why, and what ends the danger. */
-export interface Stop { id: string, title: string, reason: string, clearedBy: string, /** a named person may take it on */ canSign?: boolean, signed?: { by: string, at: string, reason: string } | null }
+export interface Stop {
+  id: string
+  title: string
+  reason: string
+  clearedBy: string
+  /** a named person may take it on */ canSign?: boolean
+  signed?: { by: string; at: string; reason: string } | null
+}
 
 /** A judgement that may forbid something. */
-export interface StoppingJudgement extends Judgement { stops: Stop[] }
+export interface StoppingJudgement extends Judgement {
+  stops: Stop[]
+}

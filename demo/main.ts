@@ -11,8 +11,7 @@ try {
   const { jobs, entries } = seedDemo(db, new Date(), isEmpty(db) ? await drawPhotos(folder) : {})
   closeDatabase(db)
   if (jobs) console.log(`Seeded the demo shop: ${jobs} jobs, ${entries} entries.`)
-}
-catch (error) {
+} catch (error) {
   console.error(`Remedium can't start: ${(error as Error).message}`)
   process.exit(1)
 }

@@ -21,7 +21,7 @@ export async function drawPhotos(dataDir: string): Promise<Record<string, PhotoR
   const kept: Record<string, PhotoRow> = {}
   for (const [name, svg] of Object.entries(DRAWINGS)) {
     const id = ulid()
-    kept[name] = { id, jobId: '', ...await keepPhoto(dataDir, id, Buffer.from(svg)) }
+    kept[name] = { id, jobId: '', ...(await keepPhoto(dataDir, id, Buffer.from(svg))) }
   }
   return kept
 }

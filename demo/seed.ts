@@ -22,39 +22,81 @@ import type { DemoJob, Step, Who } from './book'
 import { DEMO_JOBS } from './jobs'
 import { DEMO_PRICES } from './prices'
 
-const POLICY: ShopPolicy = { ...DEFAULT_POLICY, shopName: 'Weirside Small Engines', shopAddress: '4 Weir Steps, Tollbrook · made up for this demonstration', labourRateMinor: 5800, taxPct: 0, altitudeM: 180, volumeUnit: 'mL', pressureUnit: 'bar' }
-const PEOPLE: Record<Who, [string, string]> = { mira: ['Mira Voss', 'MV'], teo: ['Teo Lindqvist', 'TL'], june: ['June Abara', 'JA'] }
+const POLICY: ShopPolicy = {
+  ...DEFAULT_POLICY,
+  shopName: 'Weirside Small Engines',
+  shopAddress: '4 Weir Steps, Tollbrook · made up for this demonstration',
+  labourRateMinor: 5800,
+  taxPct: 0,
+  altitudeM: 180,
+  volumeUnit: 'mL',
+  pressureUnit: 'bar',
+}
+const PEOPLE: Record<Who, [string, string]> = {
+  mira: ['Mira Voss', 'MV'],
+  teo: ['Teo Lindqvist', 'TL'],
+  june: ['June Abara', 'JA'],
+}
 
 const HOUR_MS = 3600_000
 /** Shop time: work goes on from eight to six, and carries over to the next day. */
 const OPEN_H = 8
 const DAY_H = 10
 
-export const isEmpty = (db: Database): boolean => row<{ n: number }>(db, 'SELECT (SELECT COUNT(*) FROM jobs) + (SELECT COUNT(*) FROM people) + (SELECT COUNT(*) FROM customers) AS n')?.n === 0
+export const isEmpty = (db: Database): boolean =>
+  row<{ n: number }>(
+    db,
+    'SELECT (SELECT COUNT(*) FROM jobs) + (SELECT COUNT(*) FROM people) + (SELECT COUNT(*) FROM customers) AS n',
+  )?.n === 0
 
 /** Seeds the demo shop, only where there is nothing at all. Dates count back from `now`. */
-export function seedDemo(db: Database, now: Date, photos: Record<string, PhotoRow> = {}): { jobs: number, entries: number } {
+export function seedDemo(
+  db: Database,
+  now: Date,
+  photos: Record<string, PhotoRow> = {},
+): { jobs: number; entries: number } {
   if (!isEmpty(db)) return { jobs: 0, entries: 0 }
-  return db.transaction(() => {
-    savePolicy(db, POLICY)
-    const people = Object.fromEntries(Object.entries(PEOPLE).map(([key, [name, initials]]) => [key, addPerson(db, { name, initials, active: true }).id])) as Record<Who, string>
-    importPrices(db, { text: DEMO_PRICES, supplier: null, kind: 'retail', pricedOn: new Date(now.getTime() - 12 * 24 * HOUR_MS).toISOString().slice(0, 10), apply: true, by: people.june })
-    const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now, photos), 0)
-    seedShelf(db)
-    return { jobs: DEMO_JOBS.length, entries }
-  }).immediate()
+  return db
+    .transaction(() => {
+      savePolicy(db, POLICY)
+      const people = Object.fromEntries(
+        Object.entries(PEOPLE).map(([key, [name, initials]]) => [
+          key,
+          addPerson(db, { name, initials, active: true }).id,
+        ]),
+      ) as Record<Who, string>
+      importPrices(db, {
+        text: DEMO_PRICES,
+        supplier: null,
+        kind: 'retail',
+        pricedOn: new Date(now.getTime() - 12 * 24 * HOUR_MS).toISOString().slice(0, 10),
+        apply: true,
+        by: people.june,
+      })
+      const entries = DEMO_JOBS.reduce((sum, job) => sum + seedJob(db, job, people, now, photos), 0)
+      seedShelf(db)
+      return { jobs: DEMO_JOBS.length, entries }
+    })
+    .immediate()
 }
 
-function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: Date, photos: Record<string, PhotoRow>): number {
+function seedJob(
+  db: Database,
+  job: DemoJob,
+  people: Record<Who, string>,
+  now: Date,
+  photos: Record<string, PhotoRow>,
+): number {
   const day = new Date(now)
-  day.setHours(OPEN_H + job.steps.length % 4, 10, 0, 0)
+  day.setHours(OPEN_H + (job.steps.length % 4), 10, 0, 0)
   const start = day.getTime() - job.daysAgo * 24 * HOUR_MS
   const ids = new Map<string, string>()
   let last = Math.min(start, now.getTime() - 3 * HOUR_MS)
   /** later steps come later, never in the future */
   const timeOf = (step: Step, i: number): Date => {
     const days = Math.floor(step.hours / DAY_H)
-    const wanted = Math.min(start, now.getTime() - 3 * HOUR_MS) + days * 24 * HOUR_MS + (step.hours - days * DAY_H) * HOUR_MS
+    const wanted =
+      Math.min(start, now.getTime() - 3 * HOUR_MS) + days * 24 * HOUR_MS + (step.hours - days * DAY_H) * HOUR_MS
     last = Math.min(Math.max(wanted, last + 60_000), now.getTime() - (job.steps.length - i) * 60_000)
     return new Date(last)
   }
@@ -63,14 +105,34 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
     const id = ulid(time.getTime())
     if (step.name) ids.set(step.name, id)
     if (step.kind === 'claim') ids.set((step.body as { text: string }).text, id)
-    const body = step.kind === 'stand_test' ? { ...step.body, startedAt: time.toISOString() } : step.kind === 'claim_check' ? { ...step.body, claimId: ids.get((step.body as { claimId: string }).claimId) ?? '' } : step.kind === 'option' ? priced(step.body as OptionBody, time) : step.body
-    return { id, kind: step.kind, at: time.toISOString(), by: people[step.who], how: step.how, body, supersedes: step.replaces ? ids.get(step.replaces) ?? null : null } as Entry
+    const body =
+      step.kind === 'stand_test'
+        ? { ...step.body, startedAt: time.toISOString() }
+        : step.kind === 'claim_check'
+          ? { ...step.body, claimId: ids.get((step.body as { claimId: string }).claimId) ?? '' }
+          : step.kind === 'option'
+            ? priced(step.body as OptionBody, time)
+            : step.body
+    return {
+      id,
+      kind: step.kind,
+      at: time.toISOString(),
+      by: people[step.who],
+      how: step.how,
+      body,
+      supersedes: step.replaces ? (ids.get(step.replaces) ?? null) : null,
+    } as Entry
   }
   const jobId = ulid(start)
   const booked = job.steps.filter(s => s.hours === 0)
   const later = job.steps.filter(s => s.hours > 0)
   const known = job.again ? machineLines(db).find(m => m.name === job.machine.name) : undefined
-  const { kind, name, serial, meter: [meterReading, meterUnit, meterSource] } = job.machine
+  const {
+    kind,
+    name,
+    serial,
+    meter: [meterReading, meterUnit, meterSource],
+  } = job.machine
   const owner = row<{ id: string }>(db, 'SELECT id FROM customers WHERE name = ?', job.owner[0])
   const input = {
     id: jobId,
@@ -103,8 +165,28 @@ function seedJob(db: Database, job: DemoJob, people: Record<Who, string>, now: D
 /** What an engine that was given up left behind. */
 function seedShelf(db: Database): void {
   const from = row<{ id: string }>(db, 'SELECT id FROM jobs WHERE number = 202')?.id ?? null
-  const put = (part: string, name: string, engineClass: string, place: string, priceMinor: number, tested: string | null, measured: string | null, quarantine: string | null = null): void => {
-    addShelf(db, ulid(), { part, name, engineClass, fromJobId: from, grade: 'used', tested, measured, place, priceMinor, quarantine })
+  const put = (
+    part: string,
+    name: string,
+    engineClass: string,
+    place: string,
+    priceMinor: number,
+    tested: string | null,
+    measured: string | null,
+    quarantine: string | null = null,
+  ): void => {
+    addShelf(db, ulid(), {
+      part,
+      name,
+      engineClass,
+      fromJobId: from,
+      grade: 'used',
+      tested,
+      measured,
+      place,
+      priceMinor,
+      quarantine,
+    })
   }
   put('rod', 'Rod, 344 cc', 'S4', 'Shelf 2, box 4', 1800, null, null)
   put('carburettor', 'Carburettor, 163 cc', 'S4', 'Shelf 1, box 2', 4200, 'ran on the bench, idle and load', null)
@@ -113,12 +195,31 @@ function seedShelf(db: Database): void {
 }
 
 /** Prices are of the day on which they were asked. */
-const priced = (body: OptionBody, time: Date): OptionBody => ({ ...body, lines: body.lines.map(l => (l.type === 'part' || l.type === 'outwork') && l.priceKind !== 'estimate' ? { ...l, source: l.priceKind === 'donor' ? 'our own shelf' : 'Tollbrook Spares', pricedOn: time.toISOString().slice(0, 10) } : l) })
+const priced = (body: OptionBody, time: Date): OptionBody => ({
+  ...body,
+  lines: body.lines.map(l =>
+    (l.type === 'part' || l.type === 'outwork') && l.priceKind !== 'estimate'
+      ? {
+          ...l,
+          source: l.priceKind === 'donor' ? 'our own shelf' : 'Tollbrook Spares',
+          pricedOn: time.toISOString().slice(0, 10),
+        }
+      : l,
+  ),
+})
 
 /** What is done before a hand goes near, half a minute earlier by the same hand. */
 function madeSafe({ at, by }: Entry): Entry {
   const before = new Date(Date.parse(at) - 30_000)
-  return { id: ulid(before.getTime()), kind: 'made_safe', at: before.toISOString(), by, how: null, body: { done: Object.keys(SAFE_STEPS) as (keyof typeof SAFE_STEPS)[] }, supersedes: null }
+  return {
+    id: ulid(before.getTime()),
+    kind: 'made_safe',
+    at: before.toISOString(),
+    by,
+    how: null,
+    body: { done: Object.keys(SAFE_STEPS) as (keyof typeof SAFE_STEPS)[] },
+    supersedes: null,
+  }
 }
 
 /** The figures as the owner was shown them. */
@@ -128,8 +229,25 @@ function frozen(db: Database, jobId: string, body: ApprovalBody, ids: Map<string
   const optionEntryId = ids.get(body.optionEntryId) ?? ''
   const option = decision.options.find(o => o.entryId === optionEntryId)
   const entry = file.entries.find(e => e.id === optionEntryId)
-  if (!option || entry?.kind !== 'option') throw new Error(`The demo shop agrees to ${body.optionEntryId}, which is not an option of that job.`)
+  if (!option || entry?.kind !== 'option')
+    throw new Error(`The demo shop agrees to ${body.optionEntryId}, which is not an option of that job.`)
   const { currency, labourRateMinor, taxPct } = file.policy
   const { mean, p10, p50, p90 } = option
-  return { ...body, optionEntryId, frozen: { name: entry.body.name, way: entry.body.way, lines: entry.body.lines, currency, labourRateMinor, taxPct, mean, p10, p50, p90, reasons: decision.verdict?.reasons ?? [] } }
+  return {
+    ...body,
+    optionEntryId,
+    frozen: {
+      name: entry.body.name,
+      way: entry.body.way,
+      lines: entry.body.lines,
+      currency,
+      labourRateMinor,
+      taxPct,
+      mean,
+      p10,
+      p50,
+      p90,
+      reasons: decision.verdict?.reasons ?? [],
+    },
+  }
 }

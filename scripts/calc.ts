@@ -31,8 +31,7 @@ function one(fn: unknown, text: string): ReturnType<typeof calculate> {
   let inputs: unknown
   try {
     inputs = JSON.parse(text)
-  }
-  catch {
+  } catch {
     return { error: 'not_a_number', field: 'inputs', message: 'The input could not be read as JSON.' }
   }
   return calculate(fn, inputs)
@@ -43,13 +42,13 @@ async function lines(): Promise<void> {
     if (!line.trim()) continue
     let answer: ReturnType<typeof calculate>
     try {
-      const call = JSON.parse(line) as { fn?: unknown, inputs?: unknown } | null
+      const call = JSON.parse(line) as { fn?: unknown; inputs?: unknown } | null
       answer = calculate(call?.fn, call?.inputs)
-    }
-    catch (error) {
+    } catch (error) {
       if (!(error instanceof SyntaxError)) throw error
       answer = { error: 'not_a_number', field: 'line', message: 'This line could not be read as JSON.' }
     }
-    if (!process.stdout.write(`${JSON.stringify(answer)}\n`)) await new Promise(done => process.stdout.once('drain', done))
+    if (!process.stdout.write(`${JSON.stringify(answer)}\n`))
+      await new Promise(done => process.stdout.once('drain', done))
   }
 }

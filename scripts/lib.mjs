@@ -1,7 +1,16 @@
 // Only Node's own modules: this runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { accessSync, constants, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import {
+  accessSync,
+  constants,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { createServer } from 'node:net'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -19,7 +28,11 @@ export const say = line => process.stderr.write(`${line}\n`)
 export function run(cmd, args, { extra = {}, quiet = false } = {}) {
   const started = Date.now()
   say(`$ ${relative(root, cmd) || cmd} ${args.join(' ')}`)
-  const r = spawnSync(cmd, args, { stdio: ['ignore', quiet ? 2 : 'inherit', 'inherit'], env: { ...env, ...extra }, cwd: root })
+  const r = spawnSync(cmd, args, {
+    stdio: ['ignore', quiet ? 2 : 'inherit', 'inherit'],
+    env: { ...env, ...extra },
+    cwd: root,
+  })
   say(`  ${((Date.now() - started) / 1000).toFixed(1)} s, exit ${r.status}`)
   return r.status ?? 1
 }
@@ -31,7 +44,7 @@ export const bin = name => join(root, 'node_modules/.bin', name)
 
 function hash(paths) {
   const h = createHash('sha256')
-  const walk = (path) => {
+  const walk = path => {
     if (!existsSync(path)) return
     if (statSync(path).isDirectory()) {
       for (const name of readdirSync(path).sort()) walk(join(path, name))
@@ -54,7 +67,8 @@ export function ensureInstalled(options) {
 
 export function ensureBuilt() {
   const stamp = join(root, '.output/.stamp')
-  const wanted = hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
+  const wanted =
+    hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
   if (fresh(stamp, wanted)) return
   must(bin('nuxt'), ['build'])
   writeFileSync(stamp, wanted)
@@ -74,14 +88,27 @@ export async function bundle(entry, sources) {
       b.onResolve({ filter: /^#migrations$/ }, () => ({ path: 'migrations', namespace: 'sql' }))
       b.onLoad({ filter: /.*/, namespace: 'sql' }, () => {
         const at = join(root, 'server/migrations')
-        const files = readdirSync(at).filter(f => f.endsWith('.sql')).sort()
-        return { loader: 'json', contents: JSON.stringify(files.map(name => ({ name, sql: readFileSync(join(at, name), 'utf8') }))) }
+        const files = readdirSync(at)
+          .filter(f => f.endsWith('.sql'))
+          .sort()
+        return {
+          loader: 'json',
+          contents: JSON.stringify(files.map(name => ({ name, sql: readFileSync(join(at, name), 'utf8') }))),
+        }
       })
     },
   }
   await build({
-    entryPoints: [join(root, entry)], outfile: out, bundle: true, platform: 'node', format: 'esm', target: 'node20', logLevel: 'error', plugins: [migrations],
-    external: ['better-sqlite3', 'sharp'], alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
+    entryPoints: [join(root, entry)],
+    outfile: out,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'error',
+    plugins: [migrations],
+    external: ['better-sqlite3', 'sharp'],
+    alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
     banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
   })
   writeFileSync(`${out}.stamp`, wanted)
@@ -95,7 +122,9 @@ export function ensureChromium() {
     process.exit(1)
   }
   must('apt-get', ['update', '-q'])
-  must('apt-get', ['install', '-yq', '--no-install-recommends', 'chromium'], { extra: { DEBIAN_FRONTEND: 'noninteractive' } })
+  must('apt-get', ['install', '-yq', '--no-install-recommends', 'chromium'], {
+    extra: { DEBIAN_FRONTEND: 'noninteractive' },
+  })
 }
 
 /** --port 4310, --host 127.0.0.1, --data folder; or REMEDIUM_PORT, REMEDIUM_HOST, REMEDIUM_DATA. */
@@ -110,7 +139,8 @@ export function serverOptions(defaultData, argv = process.argv.slice(2)) {
   }
   const asked = given.port ?? (process.env.REMEDIUM_PORT || process.env.PORT || '4310')
   const port = Number(asked)
-  if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`The port must be a whole number from 1 to 65535, not ${asked}.`)
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    stop(`The port must be a whole number from 1 to 65535, not ${asked}.`)
   return {
     port,
     host: given.host ?? (process.env.REMEDIUM_HOST || process.env.HOST || '127.0.0.1'),
@@ -132,15 +162,20 @@ export async function checkPlace({ port, host, data }) {
     writeFileSync(join(data, '.write-test'), '')
     const { unlinkSync } = await import('node:fs')
     unlinkSync(join(data, '.write-test'))
+  } catch {
+    stop(
+      `can't write to the data folder ${data}. Give this user the right to write there, or choose another folder with --data.`,
+    )
   }
-  catch {
-    stop(`can't write to the data folder ${data}. Give this user the right to write there, or choose another folder with --data.`)
-  }
-  await new Promise((done) => {
+  await new Promise(done => {
     const probe = createServer()
-    probe.once('error', error => stop(error.code === 'EADDRINUSE'
-      ? `port ${port} on ${host} is in use, perhaps by another Remedium. Stop that one, or choose another with --port.`
-      : `can't listen on ${host}:${port} (${error.code}). Choose another address with --host or --port.`))
+    probe.once('error', error =>
+      stop(
+        error.code === 'EADDRINUSE'
+          ? `port ${port} on ${host} is in use, perhaps by another Remedium. Stop that one, or choose another with --port.`
+          : `can't listen on ${host}:${port} (${error.code}). Choose another address with --host or --port.`,
+      ),
+    )
     probe.listen(port, host, () => probe.close(done))
   })
 }
@@ -149,7 +184,16 @@ export async function checkPlace({ port, host, data }) {
 export async function startServer({ port, host, data }, { quiet = false } = {}) {
   const child = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...env, HOST: host, PORT: String(port), NITRO_HOST: host, NITRO_PORT: String(port), NUXT_DATA_DIR: data, NITRO_SHUTDOWN_TIMEOUT: '3000', NODE_ENV: 'production' },
+    env: {
+      ...env,
+      HOST: host,
+      PORT: String(port),
+      NITRO_HOST: host,
+      NITRO_PORT: String(port),
+      NUXT_DATA_DIR: data,
+      NITRO_SHUTDOWN_TIMEOUT: '3000',
+      NODE_ENV: 'production',
+    },
   })
   const ended = new Promise(done => child.once('exit', code => done(code ?? 1)))
   const url = `http://${host.includes(':') ? `[${host}]` : host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`
@@ -157,8 +201,7 @@ export async function startServer({ port, host, data }, { quiet = false } = {}) 
     if (child.exitCode !== null) process.exit(child.exitCode)
     try {
       if ((await fetch(`${url}/api/ping`)).ok) break
-    }
-    catch {
+    } catch {
       await new Promise(done => setTimeout(done, 60))
     }
   }

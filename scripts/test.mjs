@@ -11,28 +11,39 @@ ensureBuilt()
 mkdirSync(join(root, 'test-results'), { recursive: true })
 
 const failures = []
-const check = (name, code) => { if (code !== 0) failures.push(name) }
+const check = (name, code) => {
+  if (code !== 0) failures.push(name)
+}
+check('prettier', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']))
 check('eslint', run(bin('eslint'), ['.']))
 check('types', run(bin('vue-tsc'), ['-b', '--noEmit']))
 check('types of core', run(bin('tsc'), ['-p', 'core', '--noEmit']))
 const unitReport = join(root, 'test-results/vitest.json')
 const pageReport = join(root, 'test-results/playwright.json')
 check('vitest', run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`]))
-check('playwright', run(bin('playwright'), ['test', '--reporter=list,json'], { extra: { PLAYWRIGHT_JSON_OUTPUT_FILE: pageReport } }))
+check(
+  'playwright',
+  run(bin('playwright'), ['test', '--reporter=list,json'], { extra: { PLAYWRIGHT_JSON_OUTPUT_FILE: pageReport } }),
+)
 
-const report = (file) => {
+const report = file => {
   try {
     return JSON.parse(readFileSync(file, 'utf8'))
-  }
-  catch {
+  } catch {
     return null
   }
 }
 const unit = report(unitReport)
 const page = report(pageReport)?.stats
 const passed = (unit?.numPassedTests ?? 0) + (page?.expected ?? 0)
-const failed = (unit?.numFailedTests ?? 0) + (page?.unexpected ?? 0) + failures.filter(f => !['vitest', 'playwright'].includes(f)).length
-  + (unit ? 0 : 1) + (page ? 0 : 1)
-say(`Checked in ${((Date.now() - started) / 1000).toFixed(0)} s${failures.length ? `; failed: ${failures.join(', ')}` : ''}`)
+const failed =
+  (unit?.numFailedTests ?? 0) +
+  (page?.unexpected ?? 0) +
+  failures.filter(f => !['vitest', 'playwright'].includes(f)).length +
+  (unit ? 0 : 1) +
+  (page ? 0 : 1)
+say(
+  `Checked in ${((Date.now() - started) / 1000).toFixed(0)} s${failures.length ? `; failed: ${failures.join(', ')}` : ''}`,
+)
 console.log(`${passed} passed, ${Math.max(failed, failures.length ? 1 : 0)} failed`)
 process.exit(failures.length ? 1 : 0)

@@ -6,7 +6,7 @@ export async function pdfText(bytes: ArrayBuffer | Uint8Array): Promise<string> 
   const pages: string[] = []
   for (let i = 1; i <= document.numPages; i++) {
     const { items } = await (await document.getPage(i)).getTextContent()
-    pages.push(items.map(item => 'str' in item ? item.str : '').join(' '))
+    pages.push(items.map(item => ('str' in item ? item.str : '')).join(' '))
   }
   await document.destroy()
   return pages.join(' ').replace(/\s+/g, ' ')

@@ -5,12 +5,17 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
-export interface Running { url: string, data: string, child: ChildProcess, stop(signal?: NodeJS.Signals): Promise<number | null> }
+export interface Running {
+  url: string
+  data: string
+  child: ChildProcess
+  stop(signal?: NodeJS.Signals): Promise<number | null>
+}
 
 export const newFolder = (): string => mkdtempSync(join(tmpdir(), 'remedium-'))
 
 export async function freePort(): Promise<number> {
-  return await new Promise((done) => {
+  return await new Promise(done => {
     const probe = createServer()
     probe.listen(0, '127.0.0.1', () => {
       const address = probe.address()
@@ -23,19 +28,31 @@ export async function freePort(): Promise<number> {
 export async function startBuilt(data = newFolder(), extra: Record<string, string> = {}): Promise<Running> {
   const port = await freePort()
   const child = spawn(process.execPath, ['.output/server/index.mjs'], {
-    env: { ...process.env, PORT: String(port), NUXT_DATA_DIR: data, NITRO_SHUTDOWN_TIMEOUT: '3000', NODE_ENV: 'production', ...extra },
+    env: {
+      ...process.env,
+      PORT: String(port),
+      NUXT_DATA_DIR: data,
+      NITRO_SHUTDOWN_TIMEOUT: '3000',
+      NODE_ENV: 'production',
+      ...extra,
+    },
     stdio: ['ignore', 'ignore', 'pipe'],
   })
   const url = `http://127.0.0.1:${port}`
   const ended = new Promise<number | null>(done => child.once('exit', done))
   for (let tries = 0; tries < 200; tries++) {
-    if (child.exitCode !== null) throw new Error(`The server ended with ${child.exitCode}: ${String(child.stderr?.read() ?? '')}`)
-    const answered = await fetch(`${url}/api/ping`).then(r => r.ok).catch(() => false)
+    if (child.exitCode !== null)
+      throw new Error(`The server ended with ${child.exitCode}: ${String(child.stderr?.read() ?? '')}`)
+    const answered = await fetch(`${url}/api/ping`)
+      .then(r => r.ok)
+      .catch(() => false)
     if (answered) break
     await new Promise(done => setTimeout(done, 50))
   }
   return {
-    url, data, child,
+    url,
+    data,
+    child,
     async stop(signal = 'SIGTERM') {
       child.kill(signal)
       return await ended
@@ -44,7 +61,11 @@ export async function startBuilt(data = newFolder(), extra: Record<string, strin
 }
 
 /** One request with a JSON body; status and answer. */
-export async function call(url: string, method = 'GET', body?: unknown): Promise<{ status: number, body: any }> {
-  const response = await fetch(url, { method, headers: { 'content-type': 'application/json' }, ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }) })
+export async function call(url: string, method = 'GET', body?: unknown): Promise<{ status: number; body: any }> {
+  const response = await fetch(url, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  })
   return { status: response.status, body: await response.json().catch(() => null) }
 }

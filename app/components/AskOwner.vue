@@ -11,7 +11,13 @@ const sheet = useSheet()
 const shop = useShopStore()
 const lines = useFromJob<QuoteLine>('quotes')
 const open = ref(false)
-const draft = reactive({ stage: 'decide' as keyof typeof QUOTE_STAGES, fee: '', words: '', days: '14', photos: [] as string[] })
+const draft = reactive({
+  stage: 'decide' as keyof typeof QUOTE_STAGES,
+  fee: '',
+  words: '',
+  days: '14',
+  photos: [] as string[],
+})
 const faults = ref<Fault[]>([])
 const message = ref('')
 const link = ref('')
@@ -20,11 +26,24 @@ const fault = (field: string): string => faults.value.find(f => f.field === fiel
 const byFee = computed(() => draft.stage === 'look' || draft.stage === 'strip')
 const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
 const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))
-watch(change, (c) => { if (c) draft.stage = 'build' }, { immediate: true })
+watch(
+  change,
+  c => {
+    if (c) draft.stage = 'build'
+  },
+  { immediate: true },
+)
 async function ask(): Promise<void> {
   if (!shop.person || busy.value) return
   busy.value = true
-  const outcome = await send<{ link: string }>(`/api/jobs/${sheet.job.value.id}/quotes`, 'POST', { by: shop.person.id, stage: draft.stage, feeMinor: byFee.value ? moneyTyped(draft.fee, shop.policy.currency) : null, words: draft.words.trim() || null, days: typedFigure(draft.days), photoIds: draft.photos })
+  const outcome = await send<{ link: string }>(`/api/jobs/${sheet.job.value.id}/quotes`, 'POST', {
+    by: shop.person.id,
+    stage: draft.stage,
+    feeMinor: byFee.value ? moneyTyped(draft.fee, shop.policy.currency) : null,
+    words: draft.words.trim() || null,
+    days: typedFigure(draft.days),
+    photoIds: draft.photos,
+  })
   busy.value = false
   faults.value = outcome.ok ? [] : outcome.faults
   message.value = outcome.ok ? '' : outcome.message
@@ -38,28 +57,130 @@ const since = (at: string): string => {
   return days === 0 ? 'today' : days === 1 ? 'since yesterday' : `for ${days} days`
 }
 function state(l: QuoteLine): string {
-  if (l.answer) return `${l.answer.name}: ${l.answer.choice === 'agree' ? l.answer.optionId ? `chose ‘${l.quote.options.find(o => o.id === l.answer?.optionId)?.name ?? ''}’` : 'agreed' : 'none of it'}${l.answer.words ? `, ${l.answer.words}` : ''}`
+  if (l.answer)
+    return `${l.answer.name}: ${l.answer.choice === 'agree' ? (l.answer.optionId ? `chose ‘${l.quote.options.find(o => o.id === l.answer?.optionId)?.name ?? ''}’` : 'agreed') : 'none of it'}${l.answer.words ? `, ${l.answer.words}` : ''}`
   return dayjs(l.expiresAt).isBefore(dayjs()) ? 'ran out unanswered' : `waiting ${since(l.createdAt)}`
 }
 </script>
 
 <template>
   <section class="ask">
-    <p v-if="change" class="changed" role="status"><b>Ask again first.</b> The likely cost, {{ moneyText(change.now, shop.policy.currency) }}, has passed the {{ moneyText(change.agreed, shop.policy.currency) }} that were agreed.</p>
-    <div class="acts"><button type="button" class="btn" :class="{ on: open }" :aria-expanded="open" @click="open = !open">Ask the owner by a link</button><span v-for="l in lines.slice(0, 3)" :key="l.id" class="sent"><b>{{ QUOTE_STAGES[l.quote.stage] }}</b> <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span> <a :href="`/api/jobs/${sheet.job.value.id}/quote.pdf?quote=${l.id}`" target="_blank" rel="noopener" class="link">Print<span class="sr"> the quote of {{ dayjs(l.createdAt).format('D MMM') }}</span></a></span></div>
+    <p v-if="change" class="changed" role="status">
+      <b>Ask again first.</b> The likely cost, {{ moneyText(change.now, shop.policy.currency) }}, has passed the
+      {{ moneyText(change.agreed, shop.policy.currency) }} that were agreed.
+    </p>
+    <div class="acts">
+      <button type="button" class="btn" :class="{ on: open }" :aria-expanded="open" @click="open = !open">
+        Ask the owner by a link</button
+      ><span v-for="l in lines.slice(0, 3)" :key="l.id" class="sent"
+        ><b>{{ QUOTE_STAGES[l.quote.stage] }}</b>
+        <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span>
+        <a :href="`/api/jobs/${sheet.job.value.id}/quote.pdf?quote=${l.id}`" target="_blank" rel="noopener" class="link"
+          >Print<span class="sr"> the quote of {{ dayjs(l.createdAt).format('D MMM') }}</span></a
+        ></span
+      >
+    </div>
     <form v-if="open" class="askform" @submit.prevent="ask">
       <ChipGroup v-model="draft.stage" label="For" :options="QUOTE_STAGES" needed />
-      <div class="grid3"><PlainField v-if="byFee" v-model="draft.fee" label="Fee" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('feeMinor')" /><PlainField v-model="draft.days" label="Link stays open" suffix="days" inputmode="numeric" :fault="fault('days')" /></div>
-      <PlainField v-model="draft.words" label="In your own words" area hint="What was found, plainly. The ways, their spread and what is not known are shown by themselves." :fault="fault('words')" />
-      <fieldset v-if="photos.length"><legend class="lab">Photos it shows</legend><label v-for="p in photos" :key="p.id" class="pic"><input v-model="draft.photos" type="checkbox" :value="p.body.photoId"><img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? 'Photo'"></label></fieldset>
+      <div class="grid3">
+        <PlainField
+          v-if="byFee"
+          v-model="draft.fee"
+          label="Fee"
+          :suffix="shop.policy.currency"
+          inputmode="decimal"
+          :fault="fault('feeMinor')"
+        /><PlainField
+          v-model="draft.days"
+          label="Link stays open"
+          suffix="days"
+          inputmode="numeric"
+          :fault="fault('days')"
+        />
+      </div>
+      <PlainField
+        v-model="draft.words"
+        label="In your own words"
+        area
+        hint="What was found, plainly. The ways, their spread and what is not known are shown by themselves."
+        :fault="fault('words')"
+      />
+      <fieldset v-if="photos.length">
+        <legend class="lab">Photos it shows</legend>
+        <label v-for="p in photos" :key="p.id" class="pic"
+          ><input v-model="draft.photos" type="checkbox" :value="p.body.photoId" /><img
+            :src="`/api/photos/${p.body.photoId}?size=small`"
+            :alt="p.body.caption ?? 'Photo'"
+        /></label>
+      </fieldset>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
-      <div class="acts"><button class="btn go" type="submit" :disabled="busy">Freeze it and ask</button><span class="lab">The message waits in the shop's outbox.</span></div>
-      <p v-if="link" class="link2" role="status"><b>Asked.</b> The link, shown once: <input class="in" readonly :value="link" aria-label="Link for the owner" @focus="($event.target as HTMLInputElement).select()"></p>
+      <div class="acts">
+        <button class="btn go" type="submit" :disabled="busy">Freeze it and ask</button
+        ><span class="lab">The message waits in the shop's outbox.</span>
+      </div>
+      <p v-if="link" class="link2" role="status">
+        <b>Asked.</b> The link, shown once:
+        <input
+          class="in"
+          readonly
+          :value="link"
+          aria-label="Link for the owner"
+          @focus="($event.target as HTMLInputElement).select()"
+        />
+      </p>
     </form>
   </section>
 </template>
 
 <style scoped>
-.ask { display: grid; gap: 10px; border-top: 1px solid var(--rule); padding-top: 12px; } .askform { display: grid; gap: 11px; } .sent { font-size: 14.5px; } .changed { background: var(--near-wash); border-left: 4px solid var(--near); padding: 8px 12px; } .on { border-color: var(--ink); }
-.grid3 { display: grid; grid-template-columns: repeat(auto-fill, minmax(160px, 220px)); gap: 12px; } fieldset { border: 0; padding: 0; display: flex; flex-wrap: wrap; gap: 8px 12px; } .pic { display: inline-flex; gap: 6px; align-items: center; } .pic img { height: 64px; border: 1px solid var(--edge); } .pic input { width: 20px; height: 20px; accent-color: var(--petrol); } .link2 .in { width: min(100%, 560px); }
+.ask {
+  display: grid;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+}
+.askform {
+  display: grid;
+  gap: 11px;
+}
+.sent {
+  font-size: 14.5px;
+}
+.changed {
+  background: var(--near-wash);
+  border-left: 4px solid var(--near);
+  padding: 8px 12px;
+}
+.on {
+  border-color: var(--ink);
+}
+.grid3 {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 220px));
+  gap: 12px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+}
+.pic {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.pic img {
+  height: 64px;
+  border: 1px solid var(--edge);
+}
+.pic input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--petrol);
+}
+.link2 .in {
+  width: min(100%, 560px);
+}
 </style>

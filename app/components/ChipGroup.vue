@@ -21,9 +21,11 @@ function press(value: T): void {
     <legend class="lab" :class="{ sr: hideLabel }">{{ label }}</legend>
     <div class="opts">
       <label v-for="[value, word] in entries" :key="value" class="chip" :class="{ on: model === value }">
-        <input v-model="model" type="radio" :name="id" :value="value" class="sr" @click="press(value)">
+        <input v-model="model" type="radio" :name="id" :value="value" class="sr" @click="press(value)" />
         <i v-if="swatches?.[value]" class="sw" :style="{ background: swatches[value] }" aria-hidden="true" />
-        <svg v-if="model === value" width="12" height="12" viewBox="0 0 12 12" aria-hidden="true"><path d="m1.5 6 3 3.5 6-7" fill="none" stroke="currentColor" stroke-width="2" /></svg>
+        <svg v-if="model === value" width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
+          <path d="m1.5 6 3 3.5 6-7" fill="none" stroke="currentColor" stroke-width="2" />
+        </svg>
         {{ word }}
       </label>
     </div>
@@ -32,16 +34,72 @@ function press(value: T): void {
 </template>
 
 <style scoped>
-.chips { display: grid; grid-template-columns: 92px minmax(0, 1fr); align-items: center; gap: 4px 8px; }
-.chips legend { float: left; padding: 0; grid-column: 1; }
-.opts { display: flex; flex-wrap: wrap; gap: 6px; grid-column: 2; }
-.chips:has(legend.sr) { grid-template-columns: minmax(0, 1fr); }
-.chips:has(legend.sr) .opts { grid-column: 1; }
-.fault { grid-column: 1 / -1; }
-.chip { min-height: var(--touch); padding: 0 11px; border: 1px solid var(--edge); border-radius: var(--radius); display: inline-flex; align-items: center; gap: 7px; background: var(--sheet); cursor: pointer; position: relative; }
-.chip:hover { border-color: var(--ink); }
-.chip.on { border-color: var(--petrol); box-shadow: inset 0 0 0 1px var(--petrol); background: var(--petrol-wash); font-weight: 500; }
-.chip:has(:focus-visible) { outline: 3px solid var(--petrol); outline-offset: 2px; }
-.sw { width: 17px; height: 17px; border-radius: 50%; border: 1px solid #0005; }
-@media (max-width: 640px) { .chips { grid-template-columns: minmax(0, 1fr); } .opts { grid-column: 1; } .chips legend { grid-column: 1; } }
+.chips {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  align-items: center;
+  gap: 4px 8px;
+}
+.chips legend {
+  float: left;
+  padding: 0;
+  grid-column: 1;
+}
+.opts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  grid-column: 2;
+}
+.chips:has(legend.sr) {
+  grid-template-columns: minmax(0, 1fr);
+}
+.chips:has(legend.sr) .opts {
+  grid-column: 1;
+}
+.fault {
+  grid-column: 1 / -1;
+}
+.chip {
+  min-height: var(--touch);
+  padding: 0 11px;
+  border: 1px solid var(--edge);
+  border-radius: var(--radius);
+  display: inline-flex;
+  align-items: center;
+  gap: 7px;
+  background: var(--sheet);
+  cursor: pointer;
+  position: relative;
+}
+.chip:hover {
+  border-color: var(--ink);
+}
+.chip.on {
+  border-color: var(--petrol);
+  box-shadow: inset 0 0 0 1px var(--petrol);
+  background: var(--petrol-wash);
+  font-weight: 500;
+}
+.chip:has(:focus-visible) {
+  outline: 3px solid var(--petrol);
+  outline-offset: 2px;
+}
+.sw {
+  width: 17px;
+  height: 17px;
+  border-radius: 50%;
+  border: 1px solid #0005;
+}
+@media (max-width: 640px) {
+  .chips {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .opts {
+    grid-column: 1;
+  }
+  .chips legend {
+    grid-column: 1;
+  }
+}
 </style>

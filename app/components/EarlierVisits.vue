@@ -5,27 +5,59 @@ import { latest, ofKind } from '#core/job/entries'
 import type { Visit } from '#core/job/jobFile'
 
 /** What earlier visits left behind: what was refused, what is still changed on the machine, what it carries for life. */
-const props = defineProps<{ visits: (Visit & { id: string })[], /** only visits that left something behind */ carried?: boolean }>()
+const props = defineProps<{
+  visits: (Visit & { id: string })[]
+  /** only visits that left something behind */ carried?: boolean
+}>()
 const shop = useShopStore()
-const shown = computed(() => [...props.visits].reverse().map(v => ({
-  ...v,
-  complaint: latest(v.entries, 'complaint')?.body.words ?? '',
-  refused: ofKind(v.entries, 'refused'),
-  open: ofKind(v.entries, 'evidence').filter(e => !e.body.explained),
-  changes: ofKind(v.entries, 'modification').filter(m => m.body.state === 'in_place'),
-  events: ofKind(v.entries, 'event'),
-})).filter(v => !props.carried || v.refused.length + v.open.length + v.changes.length + v.events.length > 0))
+const shown = computed(() =>
+  [...props.visits]
+    .reverse()
+    .map(v => ({
+      ...v,
+      complaint: latest(v.entries, 'complaint')?.body.words ?? '',
+      refused: ofKind(v.entries, 'refused'),
+      open: ofKind(v.entries, 'evidence').filter(e => !e.body.explained),
+      changes: ofKind(v.entries, 'modification').filter(m => m.body.state === 'in_place'),
+      events: ofKind(v.entries, 'event'),
+    }))
+    .filter(v => !props.carried || v.refused.length + v.open.length + v.changes.length + v.events.length > 0),
+)
 </script>
 
 <template>
   <ul class="visits">
     <li v-for="v in shown" :key="v.id">
-      <p><NuxtLink :to="`/jobs/${v.id}`">T {{ v.number }}</NuxtLink> <span class="lab">{{ dayjs(v.at).format('D MMM YYYY') }}</span> <q v-if="v.complaint" class="words">{{ v.complaint }}</q></p>
-      <p v-for="r in v.refused" :key="r.id" class="refused"><StateMark mark="near" bare /> <b>Refused then:</b> {{ r.body.what }}. Risk: {{ r.body.risk }}</p>
-      <p v-for="e in [...v.open, ...v.changes, ...v.events]" :key="e.id" class="note"><b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}</p>
+      <p>
+        <NuxtLink :to="`/jobs/${v.id}`">T {{ v.number }}</NuxtLink>
+        <span class="lab">{{ dayjs(v.at).format('D MMM YYYY') }}</span>
+        <q v-if="v.complaint" class="words">{{ v.complaint }}</q>
+      </p>
+      <p v-for="r in v.refused" :key="r.id" class="refused">
+        <StateMark mark="near" bare /> <b>Refused then:</b> {{ r.body.what }}. Risk: {{ r.body.risk }}
+      </p>
+      <p v-for="e in [...v.open, ...v.changes, ...v.events]" :key="e.id" class="note">
+        <b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}
+      </p>
     </li>
     <li v-if="!shown.length" class="note">Nothing refused, changed or suffered is on record.</li>
   </ul>
 </template>
 
-<style scoped>.visits { display: grid; gap: 8px; } li { display: grid; gap: 3px; } q { quotes: '‘' '’'; margin-left: 6px; } .refused { color: var(--near); }</style>
+<style scoped>
+.visits {
+  display: grid;
+  gap: 8px;
+}
+li {
+  display: grid;
+  gap: 3px;
+}
+q {
+  quotes: '‘' '’';
+  margin-left: 6px;
+}
+.refused {
+  color: var(--near);
+}
+</style>

@@ -5,8 +5,20 @@ import type { Mark } from '#core/judgement'
 /** Compression, spark, fuel, then timing: the one that is missing is followed, the rest parked. */
 defineProps<{ essentials: Essential[] }>()
 const NAMES = { compression: 'Compression', spark: 'Spark', fuel: 'Fuel', timing: 'Timing' } as const
-const WORDS: Record<EssentialState, string> = { good: 'Sound', weak: 'Doubtful', missing: 'Missing', open: 'Not looked at', parked: 'Parked' }
-const MARKS: Record<EssentialState, Mark> = { good: 'good', weak: 'near', missing: 'past', open: 'open', parked: 'open' }
+const WORDS: Record<EssentialState, string> = {
+  good: 'Sound',
+  weak: 'Doubtful',
+  missing: 'Missing',
+  open: 'Not looked at',
+  parked: 'Parked',
+}
+const MARKS: Record<EssentialState, Mark> = {
+  good: 'good',
+  weak: 'near',
+  missing: 'past',
+  open: 'open',
+  parked: 'open',
+}
 </script>
 
 <template>
@@ -20,9 +32,50 @@ const MARKS: Record<EssentialState, Mark> = { good: 'good', weak: 'near', missin
 </template>
 
 <style scoped>
-.board { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); border: 1px solid var(--rule-2); }
-li { padding: 8px 12px 10px; display: grid; gap: 2px; align-content: start; border-bottom: 3px solid var(--ink-2); } li + li { border-left: 1px solid var(--rule); }
-b { font: 600 18px/1.2 var(--label); } .good { border-bottom-color: var(--good); } .weak { border-bottom-color: var(--near); } .missing { border-bottom-color: var(--past); background: var(--past-wash); } .parked, .open { border-bottom-color: var(--rule-2); color: var(--ink-2); }
-.good, .weak, .missing { color: var(--ink); }
-@media (max-width: 640px) { .board { grid-template-columns: repeat(2, minmax(0, 1fr)); } li:nth-child(3) { border-left: 0; } }
+.board {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  border: 1px solid var(--rule-2);
+}
+li {
+  padding: 8px 12px 10px;
+  display: grid;
+  gap: 2px;
+  align-content: start;
+  border-bottom: 3px solid var(--ink-2);
+}
+li + li {
+  border-left: 1px solid var(--rule);
+}
+b {
+  font: 600 18px/1.2 var(--label);
+}
+.good {
+  border-bottom-color: var(--good);
+}
+.weak {
+  border-bottom-color: var(--near);
+}
+.missing {
+  border-bottom-color: var(--past);
+  background: var(--past-wash);
+}
+.parked,
+.open {
+  border-bottom-color: var(--rule-2);
+  color: var(--ink-2);
+}
+.good,
+.weak,
+.missing {
+  color: var(--ink);
+}
+@media (max-width: 640px) {
+  .board {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  li:nth-child(3) {
+    border-left: 0;
+  }
+}
 </style>

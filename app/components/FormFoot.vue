@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The end of a form: what went wrong, log it, or leave the correction. */
-defineProps<{ label: string, busy: boolean, message: string, correcting?: boolean, touched?: boolean }>()
+defineProps<{ label: string; busy: boolean; message: string; correcting?: boolean; touched?: boolean }>()
 const emit = defineEmits<{ cancel: [] }>()
 </script>
 
@@ -8,8 +8,12 @@ const emit = defineEmits<{ cancel: [] }>()
   <div class="foot">
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
-      <button class="btn go" type="submit" :disabled="busy">{{ correcting ? 'Log the correction' : label }} <kbd>Enter</kbd></button>
-      <button v-if="correcting || touched" class="btn" type="button" @click="emit('cancel')">{{ correcting ? 'Leave it as it was' : 'Clear' }}</button>
+      <button class="btn go" type="submit" :disabled="busy">
+        {{ correcting ? 'Log the correction' : label }} <kbd>Enter</kbd>
+      </button>
+      <button v-if="correcting || touched" class="btn" type="button" @click="emit('cancel')">
+        {{ correcting ? 'Leave it as it was' : 'Clear' }}
+      </button>
       <slot />
     </div>
     <p v-if="correcting" class="lab">You are correcting an entry: both will stay in the log.</p>
@@ -17,5 +21,9 @@ const emit = defineEmits<{ cancel: [] }>()
 </template>
 
 <style scoped>
-.foot { display: grid; gap: 10px; margin-top: 4px; }
+.foot {
+  display: grid;
+  gap: 10px;
+  margin-top: 4px;
+}
 </style>

@@ -4,7 +4,9 @@ import type { Question } from '#core/job/questions'
 /** Questions for this complaint, each answered by a touch or a word. An answer is a claim until it was checked. */
 const props = defineProps<{ questions: Question[] }>()
 const answers = defineModel<Record<string, string>>({ required: true })
-const set = (id: string, answer: string): void => { answers.value = { ...answers.value, [id]: answers.value[id] === answer ? '' : answer } }
+const set = (id: string, answer: string): void => {
+  answers.value = { ...answers.value, [id]: answers.value[id] === answer ? '' : answer }
+}
 const done = computed(() => props.questions.filter(q => answers.value[q.id]?.trim()).length)
 const id = useId()
 </script>
@@ -15,17 +17,66 @@ const id = useId()
     <div v-for="q in questions" :key="q.id" class="q" role="group" :aria-labelledby="`${id}-${q.id}`">
       <p :id="`${id}-${q.id}`">{{ q.ask }}</p>
       <div class="a">
-        <button v-for="a in q.answers" :key="a" type="button" class="btn" :class="{ on: answers[q.id] === a }" :aria-pressed="answers[q.id] === a" @click="set(q.id, a)">{{ a }}</button>
-        <input class="in" :value="q.answers.includes(answers[q.id] ?? '') ? '' : answers[q.id] ?? ''" :aria-label="`${q.ask} In words`" placeholder="or in words" maxlength="300" @input="answers = { ...answers, [q.id]: ($event.target as HTMLInputElement).value }">
+        <button
+          v-for="a in q.answers"
+          :key="a"
+          type="button"
+          class="btn"
+          :class="{ on: answers[q.id] === a }"
+          :aria-pressed="answers[q.id] === a"
+          @click="set(q.id, a)"
+        >
+          {{ a }}
+        </button>
+        <input
+          class="in"
+          :value="q.answers.includes(answers[q.id] ?? '') ? '' : (answers[q.id] ?? '')"
+          :aria-label="`${q.ask} In words`"
+          placeholder="or in words"
+          maxlength="300"
+          @input="answers = { ...answers, [q.id]: ($event.target as HTMLInputElement).value }"
+        />
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.questions { display: grid; gap: 2px; }
-.q { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 2.1fr); gap: 4px 14px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-.a { display: flex; flex-wrap: wrap; gap: 6px; } .a .in { flex: 1 1 92px; width: 92px; } .a .btn { padding: 0 9px; font-weight: 400; white-space: normal; }
-.a .on { border-color: var(--petrol); box-shadow: inset 0 0 0 1px var(--petrol); background: var(--petrol-wash); font-weight: 500; }
-@media (max-width: 760px) { .q { grid-template-columns: minmax(0, 1fr); } }
+.questions {
+  display: grid;
+  gap: 2px;
+}
+.q {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2.1fr);
+  gap: 4px 14px;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.a {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.a .in {
+  flex: 1 1 92px;
+  width: 92px;
+}
+.a .btn {
+  padding: 0 9px;
+  font-weight: 400;
+  white-space: normal;
+}
+.a .on {
+  border-color: var(--petrol);
+  box-shadow: inset 0 0 0 1px var(--petrol);
+  background: var(--petrol-wash);
+  font-weight: 500;
+}
+@media (max-width: 760px) {
+  .q {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -11,9 +11,10 @@ const shop = useShopStore()
 const all = ref(false)
 const standing = computed(() => new Set(sheet.inForce.value.map(e => e.id)))
 const newest = computed(() => [...sheet.job.value.entries].reverse())
-const shown = computed(() => all.value ? newest.value : newest.value.slice(0, 6))
+const shown = computed(() => (all.value ? newest.value : newest.value.slice(0, 6)))
 const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
-const time = (iso: string): string => dayjs(iso).isSame(dayjs(), 'day') ? dayjs(iso).format('HH:mm') : dayjs(iso).format('D MMM')
+const time = (iso: string): string =>
+  dayjs(iso).isSame(dayjs(), 'day') ? dayjs(iso).format('HH:mm') : dayjs(iso).format('D MMM')
 const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
@@ -23,31 +24,82 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
       <li v-for="e in shown" :key="e.id" :class="{ gone: !alive(e) && e.kind !== 'void' }">
         <time :datetime="e.at" class="lab" :title="dayjs(e.at).format('D MMMM YYYY, HH:mm')">{{ time(e.at) }}</time>
         <span class="lab" :title="shop.nameOf(e.by)">{{ shop.initials(e.by) }}</span>
-        <span class="text"><b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}
-          <span v-if="judged.get(e.id)" class="judged"><StateMark :mark="judged.get(e.id)!.mark" bare /> {{ judged.get(e.id)!.headline }}</span>
+        <span class="text"
+          ><b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}
+          <span v-if="judged.get(e.id)" class="judged"
+            ><StateMark :mark="judged.get(e.id)!.mark" bare /> {{ judged.get(e.id)!.headline }}</span
+          >
           <span v-if="e.how" class="lab how">{{ HOW_GOT[e.how] }}</span>
           <span v-if="!alive(e) && e.kind !== 'void'" class="lab"> replaced or undone</span>
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>
         <span v-if="alive(e) && e.kind !== 'approval'" class="do">
-          <button v-if="correctable(e)" type="button" class="link" @click="sheet.correct(e)">Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span></button>
-          <button type="button" class="link" @click="sheet.undo(e)">Undo<span class="sr"> {{ describe(e, shop.policy).title }}</span></button>
+          <button v-if="correctable(e)" type="button" class="link" @click="sheet.correct(e)">
+            Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
+          </button>
+          <button type="button" class="link" @click="sheet.undo(e)">
+            Undo<span class="sr"> {{ describe(e, shop.policy).title }}</span>
+          </button>
         </span>
       </li>
     </ol>
-    <button v-if="newest.length > 6" type="button" class="link" :aria-expanded="all" @click="all = !all">{{ all ? 'Show the last six' : `Show all ${newest.length}` }}</button>
+    <button v-if="newest.length > 6" type="button" class="link" :aria-expanded="all" @click="all = !all">
+      {{ all ? 'Show the last six' : `Show all ${newest.length}` }}
+    </button>
   </section>
 </template>
 
 <style scoped>
-.log { border-top: 1px solid var(--rule-2); padding-top: 8px; margin-top: 22px; }
-li { display: grid; grid-template-columns: 50px 30px minmax(0, 1fr) auto; gap: 2px 8px; font-size: 14px; align-items: baseline; padding: 4px 0; }
-.text { overflow-wrap: anywhere; }
-.text b { font-weight: 600; }
-.judged { white-space: normal; display: inline-flex; gap: 4px; align-items: baseline; margin-left: 6px; font-weight: 500; }
-.how { margin-left: 6px; }
-.gone .text { text-decoration: line-through; color: var(--ink-2); }
-.gone .lab { text-decoration: none; display: inline-block; }
-.do { white-space: nowrap; }
-@media (max-width: 640px) { li { grid-template-columns: 50px 30px minmax(0, 1fr); } .do { grid-column: 3; } .link { min-height: 40px; } }
+.log {
+  border-top: 1px solid var(--rule-2);
+  padding-top: 8px;
+  margin-top: 22px;
+}
+li {
+  display: grid;
+  grid-template-columns: 50px 30px minmax(0, 1fr) auto;
+  gap: 2px 8px;
+  font-size: 14px;
+  align-items: baseline;
+  padding: 4px 0;
+}
+.text {
+  overflow-wrap: anywhere;
+}
+.text b {
+  font-weight: 600;
+}
+.judged {
+  white-space: normal;
+  display: inline-flex;
+  gap: 4px;
+  align-items: baseline;
+  margin-left: 6px;
+  font-weight: 500;
+}
+.how {
+  margin-left: 6px;
+}
+.gone .text {
+  text-decoration: line-through;
+  color: var(--ink-2);
+}
+.gone .lab {
+  text-decoration: none;
+  display: inline-block;
+}
+.do {
+  white-space: nowrap;
+}
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: 50px 30px minmax(0, 1fr);
+  }
+  .do {
+    grid-column: 3;
+  }
+  .link {
+    min-height: 40px;
+  }
+}
 </style>

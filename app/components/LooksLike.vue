@@ -9,8 +9,10 @@ const told = (w: Why): string => `${w.there ? '' : 'not: '}${w.seen}${w.claimed 
 /** what the shares rest on, where no finding lifts a cause */
 const RESTS_ON: Partial<Record<Diagnosis['basis'], string>> = {
   nothing_found: 'Nothing is found yet. These are only the commonest faults of this class of engine.',
-  nothing_lifted: 'What was found so far lifts no cause over its usual share: these are the commonest faults that it leaves.',
-  cant_say: 'The model can\'t bring these findings together: at least one of them has no cause in the catalogue on this engine. It names nothing rather than guess. Look for a slip in the log, or follow the findings themselves.',
+  nothing_lifted:
+    'What was found so far lifts no cause over its usual share: these are the commonest faults that it leaves.',
+  cant_say:
+    "The model can't bring these findings together: at least one of them has no cause in the catalogue on this engine. It names nothing rather than guess. Look for a slip in the log, or follow the findings themselves.",
 }
 const pct = (p: number): number => Math.round(100 * p)
 const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.002
@@ -18,23 +20,56 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
 
 <template>
   <section v-if="d" class="like" aria-label="What it looks like">
-    <h2>What it looks like <span class="lab">several at once are possible, so they need not add up · {{ d.minutesSpent }} minutes of checks so far</span></h2>
-    <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">{{ RESTS_ON[d.basis] }}</p>
+    <h2>
+      What it looks like
+      <span class="lab"
+        >several at once are possible, so they need not add up · {{ d.minutesSpent }} minutes of checks so far</span
+      >
+    </h2>
+    <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">
+      {{ RESTS_ON[d.basis] }}
+    </p>
     <ol>
       <li v-for="(l, i) in d.likely" :key="l.cause.id">
-        <button type="button" :aria-expanded="open === l.cause.id" @click="open = open === l.cause.id ? null : l.cause.id">
-          <span class="n">{{ i + 1 }}</span><span class="name">{{ l.cause.name }}<small v-if="l.for[0]">{{ told(l.for[0]) }}</small></span>
-          <span class="track" aria-hidden="true"><i :style="{ width: `${Math.max(1, pct(l.p))}%` }" :class="{ strong: l.p >= 0.6 }" /></span>
+        <button
+          type="button"
+          :aria-expanded="open === l.cause.id"
+          @click="open = open === l.cause.id ? null : l.cause.id"
+        >
+          <span class="n">{{ i + 1 }}</span><span class="name"
+            >{{ l.cause.name }}<small v-if="l.for[0]">{{ told(l.for[0]) }}</small></span
+          >
+          <span class="track" aria-hidden="true"
+            ><i :style="{ width: `${Math.max(1, pct(l.p))}%` }" :class="{ strong: l.p >= 0.6 }"
+          /></span>
           <span class="lab p">{{ l.words }}, {{ pct(l.p) }} %</span>
         </button>
         <div v-if="open === l.cause.id" class="why">
-          <p>{{ l.cause.what }} <template v-if="l.cause.damages">Next it hurts: {{ l.cause.damages }}</template></p>
+          <p>
+            {{ l.cause.what }} <template v-if="l.cause.damages">Next it hurts: {{ l.cause.damages }}</template>
+          </p>
           <div class="two">
-            <div><p class="lab">Speaks for it</p><ul><li v-for="w in l.for" :key="w.sign">{{ told(w) }}</li><li v-if="!l.for.length" class="note">Only how common it is.</li></ul></div>
-            <div><p class="lab">Speaks against it</p><ul><li v-for="w in l.against" :key="w.sign">{{ told(w) }}</li><li v-if="!l.against.length" class="note">Nothing yet.</li></ul></div>
+            <div>
+              <p class="lab">Speaks for it</p>
+              <ul>
+                <li v-for="w in l.for" :key="w.sign">{{ told(w) }}</li>
+                <li v-if="!l.for.length" class="note">Only how common it is.</li>
+              </ul>
+            </div>
+            <div>
+              <p class="lab">Speaks against it</p>
+              <ul>
+                <li v-for="w in l.against" :key="w.sign">{{ told(w) }}</li>
+                <li v-if="!l.against.length" class="note">Nothing yet.</li>
+              </ul>
+            </div>
           </div>
           <p class="note">Cure: {{ l.cause.cure }}</p>
-          <p class="lab">In {{ (100 * l.cataloguePrior).toFixed(1) }} % of such jobs by the catalogue<template v-if="mine(l)">; with this shop's own closed jobs counted, {{ (100 * l.prior).toFixed(1) }} %</template>.</p>
+          <p class="lab">
+            In {{ (100 * l.cataloguePrior).toFixed(1) }} % of such jobs by the catalogue<template v-if="mine(l)"
+              >; with this shop's own closed jobs counted, {{ (100 * l.prior).toFixed(1) }} %</template
+            >.
+          </p>
         </div>
       </li>
     </ol>
@@ -43,10 +78,83 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
 </template>
 
 <style scoped>
-.like h2 { margin-bottom: 4px; } .like > ol > li { border-bottom: 1px solid var(--rule); }
-button { display: grid; grid-template-columns: 26px minmax(0, 1.2fr) minmax(60px, 1.3fr) 132px; gap: 10px; align-items: center; width: 100%; min-height: 48px; padding: 4px 0; border: 0; background: none; text-align: left; cursor: pointer; }
-button:hover .name { text-decoration: underline; text-underline-offset: 3px; } .n { font: 600 16px var(--label); color: var(--ink-2); } .name { font-weight: 600; } small { display: block; font-weight: 400; font-size: 13.5px; color: var(--ink-2); }
-.track { height: 9px; background: #ecebe4; } .track i { display: block; height: 100%; background: #8b9094; } .track .strong { background: var(--ink); } .p { text-align: right; }
-.why { padding: 2px 0 12px 36px; display: grid; gap: 8px; } .two { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 16px; } .two li { padding: 2px 0; }
-@media (max-width: 640px) { button { grid-template-columns: 22px minmax(0, 1fr) 108px; } .track { grid-column: 2 / -1; grid-row: 2; } .two { grid-template-columns: minmax(0, 1fr); } .why { padding-left: 0; } }
+.like h2 {
+  margin-bottom: 4px;
+}
+.like > ol > li {
+  border-bottom: 1px solid var(--rule);
+}
+button {
+  display: grid;
+  grid-template-columns: 26px minmax(0, 1.2fr) minmax(60px, 1.3fr) 132px;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  min-height: 48px;
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+button:hover .name {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.n {
+  font: 600 16px var(--label);
+  color: var(--ink-2);
+}
+.name {
+  font-weight: 600;
+}
+small {
+  display: block;
+  font-weight: 400;
+  font-size: 13.5px;
+  color: var(--ink-2);
+}
+.track {
+  height: 9px;
+  background: #ecebe4;
+}
+.track i {
+  display: block;
+  height: 100%;
+  background: #8b9094;
+}
+.track .strong {
+  background: var(--ink);
+}
+.p {
+  text-align: right;
+}
+.why {
+  padding: 2px 0 12px 36px;
+  display: grid;
+  gap: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+}
+.two li {
+  padding: 2px 0;
+}
+@media (max-width: 640px) {
+  button {
+    grid-template-columns: 22px minmax(0, 1fr) 108px;
+  }
+  .track {
+    grid-column: 2 / -1;
+    grid-row: 2;
+  }
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .why {
+    padding-left: 0;
+  }
+}
 </style>

@@ -17,30 +17,91 @@ const message = ref('')
 const tilt = computed(() => tiltGuide(sheet.job.value.machine.kind, sheet.job.value.facts))
 async function log(done: typeof ticked.value): Promise<void> {
   const outcome = await sheet.log({ kind: 'made_safe', how: null, body: { done } })
-  message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
+  message.value = outcome.ok ? '' : (outcome.faults[0]?.message ?? outcome.message)
   if (outcome.ok) ticked.value = []
 }
 </script>
 
 <template>
   <div v-if="!sheet.assessment.value?.closed" class="safe" :class="{ done: safe }">
-    <p v-if="safe && last" class="said"><StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }} <button type="button" class="link" @click="log([])">Something was connected again</button></p>
+    <p v-if="safe && last" class="said">
+      <StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }}
+      <button type="button" class="link" @click="log([])">Something was connected again</button>
+    </p>
     <form v-else @submit.prevent="log(ticked)">
-      <fieldset><legend><b>Make safe</b> <span class="lab">before it is turned, tipped or opened: no such reading is taken before</span></legend>
-        <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"><input v-model="ticked" type="checkbox" :value="k"> {{ word }}</label>
+      <fieldset>
+        <legend>
+          <b>Make safe</b>
+          <span class="lab">before it is turned, tipped or opened: no such reading is taken before</span>
+        </legend>
+        <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"
+          ><input v-model="ticked" type="checkbox" :value="k" /> {{ word }}</label
+        >
         <button class="btn" type="submit">Made safe</button>
       </fieldset>
       <p v-if="message" class="fault">{{ message }}</p>
     </form>
-    <details class="tiltguide"><summary class="lab">Which way up: {{ tilt.best }}</summary><TiltWords :guide="tilt" /></details>
+    <details class="tiltguide">
+      <summary class="lab">Which way up: {{ tilt.best }}</summary>
+      <TiltWords :guide="tilt" />
+    </details>
   </div>
 </template>
 
 <style scoped>
-.safe { border: 1px solid var(--near); border-left-width: 4px; background: var(--near-wash); padding: 8px 12px; margin-bottom: 12px; border-radius: var(--radius); font-size: 14.5px; }
-.safe.done { border: 0; background: none; padding: 0; }
-.said { display: flex; gap: 7px; align-items: baseline; flex-wrap: wrap; }
-fieldset { display: flex; flex-wrap: wrap; gap: 2px 16px; align-items: center; } legend { padding: 0; margin-bottom: 2px; float: left; width: 100%; }
-.tick { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; cursor: pointer; } .tick input { width: 22px; height: 22px; accent-color: var(--petrol); }
-.btn { margin-left: auto; } .tiltguide summary { cursor: pointer; min-height: 44px; padding-top: 12px; } .tiltguide[open] { padding-bottom: 10px; }
+.safe {
+  border: 1px solid var(--near);
+  border-left-width: 4px;
+  background: var(--near-wash);
+  padding: 8px 12px;
+  margin-bottom: 12px;
+  border-radius: var(--radius);
+  font-size: 14.5px;
+}
+.safe.done {
+  border: 0;
+  background: none;
+  padding: 0;
+}
+.said {
+  display: flex;
+  gap: 7px;
+  align-items: baseline;
+  flex-wrap: wrap;
+}
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  align-items: center;
+}
+legend {
+  padding: 0;
+  margin-bottom: 2px;
+  float: left;
+  width: 100%;
+}
+.tick {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  cursor: pointer;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--petrol);
+}
+.btn {
+  margin-left: auto;
+}
+.tiltguide summary {
+  cursor: pointer;
+  min-height: 44px;
+  padding-top: 12px;
+}
+.tiltguide[open] {
+  padding-bottom: 10px;
+}
 </style>

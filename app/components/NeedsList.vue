@@ -13,11 +13,31 @@ const lines = computed(() => linesInHand(sheet.inForce.value, sheet.assessment.v
 const all = computed(() => needs(lines.value, sheet.inForce.value))
 const open = computed(() => missing(all.value))
 const today = dayjs().format('YYYY-MM-DD')
-const ready = computed(() => readyBy(all.value, today, lines.value.filter(l => HOUR_LINES.includes(l.type) && l.chance >= 1).reduce((sum, l) => sum + l.likely, 0)))
+const ready = computed(() =>
+  readyBy(
+    all.value,
+    today,
+    lines.value.filter(l => HOUR_LINES.includes(l.type) && l.chance >= 1).reduce((sum, l) => sum + l.likely, 0),
+  ),
+)
 const picked = ref<string | null>(null)
 const need = computed(() => all.value.find(n => n.text === picked.value))
 const offers = ref<PriceRow[]>([])
-const blank = () => ({ number: '', supplier: '', price: '', state: 'ordered' as OrderBody['state'], orderedOn: today, dueOn: '', note: '', shopName: '', target: '', sentOn: '', returnedOn: '', measured: '', verdict: 'open' as OutworkBody['verdict'] })
+const blank = () => ({
+  number: '',
+  supplier: '',
+  price: '',
+  state: 'ordered' as OrderBody['state'],
+  orderedOn: today,
+  dueOn: '',
+  note: '',
+  shopName: '',
+  target: '',
+  sentOn: '',
+  returnedOn: '',
+  measured: '',
+  verdict: 'open' as OutworkBody['verdict'],
+})
 const draft = reactive(blank())
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -31,24 +51,89 @@ async function pick(n: Need, entry: Entry | null = null): Promise<void> {
   faults.value = []
   message.value = ''
   offers.value = []
-  if (entry?.kind === 'order') Object.assign(draft, blank(), { number: entry.body.number ?? '', supplier: entry.body.supplier, price: moneyField(entry.body.priceMinor, shop.policy.currency), state: entry.body.state, orderedOn: entry.body.orderedOn, dueOn: entry.body.dueOn ?? '', note: entry.body.note ?? '' })
-  else if (entry?.kind === 'outwork') Object.assign(draft, blank(), { shopName: entry.body.shop, target: entry.body.target, sentOn: entry.body.sentOn ?? '', dueOn: entry.body.dueOn ?? '', price: moneyField(entry.body.priceMinor, shop.policy.currency), returnedOn: entry.body.returnedOn ?? '', measured: entry.body.measured ? String(entry.body.measured.value) : '', verdict: entry.body.verdict, note: entry.body.note ?? '' })
+  if (entry?.kind === 'order')
+    Object.assign(draft, blank(), {
+      number: entry.body.number ?? '',
+      supplier: entry.body.supplier,
+      price: moneyField(entry.body.priceMinor, shop.policy.currency),
+      state: entry.body.state,
+      orderedOn: entry.body.orderedOn,
+      dueOn: entry.body.dueOn ?? '',
+      note: entry.body.note ?? '',
+    })
+  else if (entry?.kind === 'outwork')
+    Object.assign(draft, blank(), {
+      shopName: entry.body.shop,
+      target: entry.body.target,
+      sentOn: entry.body.sentOn ?? '',
+      dueOn: entry.body.dueOn ?? '',
+      price: moneyField(entry.body.priceMinor, shop.policy.currency),
+      returnedOn: entry.body.returnedOn ?? '',
+      measured: entry.body.measured ? String(entry.body.measured.value) : '',
+      verdict: entry.body.verdict,
+      note: entry.body.note ?? '',
+    })
   else Object.assign(draft, blank())
   if (n.type === 'part' && picked.value) {
-    const word = n.text.replace(/\(.*\)/, '').trim().split(/[ ,]+/)[0] ?? ''
-    offers.value = (await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(word)}`).catch(() => ({ prices: [] }))).prices.slice(0, 6)
+    const word =
+      n.text
+        .replace(/\(.*\)/, '')
+        .trim()
+        .split(/[ ,]+/)[0] ?? ''
+    offers.value = (
+      await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(word)}`).catch(() => ({ prices: [] }))
+    ).prices.slice(0, 6)
   }
 }
 function take(p: PriceRow): void {
-  Object.assign(draft, { number: p.number, supplier: p.supplier, price: moneyField(p.priceMinor, shop.policy.currency), state: p.priceMinor === null ? 'none' : 'ordered', dueOn: p.leadDays === null ? '' : dayjs().add(p.leadDays, 'day').format('YYYY-MM-DD'), note: p.supersededBy ? `superseded by ${p.supersededBy}` : '' })
+  Object.assign(draft, {
+    number: p.number,
+    supplier: p.supplier,
+    price: moneyField(p.priceMinor, shop.policy.currency),
+    state: p.priceMinor === null ? 'none' : 'ordered',
+    dueOn: p.leadDays === null ? '' : dayjs().add(p.leadDays, 'day').format('YYYY-MM-DD'),
+    note: p.supersededBy ? `superseded by ${p.supersededBy}` : '',
+  })
 }
 async function submit(): Promise<void> {
   const n = need.value
   if (!n) return
   const priceMinor = moneyTyped(draft.price, shop.policy.currency)
-  const outcome = n.type === 'part'
-    ? await sheet.log({ kind: 'order', how: null, supersedes: base.value?.id ?? null, body: { what: n.text, number: draft.number || null, supplier: draft.supplier, priceMinor, state: draft.state, orderedOn: draft.orderedOn, dueOn: draft.dueOn || null, note: draft.note || null } })
-    : await sheet.log({ kind: 'outwork', how: null, supersedes: base.value?.id ?? null, body: { what: n.text, shop: draft.shopName, target: draft.target, sentOn: draft.sentOn || null, dueOn: draft.dueOn || null, days: null, priceMinor, returnedOn: draft.returnedOn || null, measured: draft.measured.trim() ? { value: typedFigure(draft.measured) as number, unit: 'mm' } : null, verdict: draft.verdict, note: draft.note || null } })
+  const outcome =
+    n.type === 'part'
+      ? await sheet.log({
+          kind: 'order',
+          how: null,
+          supersedes: base.value?.id ?? null,
+          body: {
+            what: n.text,
+            number: draft.number || null,
+            supplier: draft.supplier,
+            priceMinor,
+            state: draft.state,
+            orderedOn: draft.orderedOn,
+            dueOn: draft.dueOn || null,
+            note: draft.note || null,
+          },
+        })
+      : await sheet.log({
+          kind: 'outwork',
+          how: null,
+          supersedes: base.value?.id ?? null,
+          body: {
+            what: n.text,
+            shop: draft.shopName,
+            target: draft.target,
+            sentOn: draft.sentOn || null,
+            dueOn: draft.dueOn || null,
+            days: null,
+            priceMinor,
+            returnedOn: draft.returnedOn || null,
+            measured: draft.measured.trim() ? { value: typedFigure(draft.measured) as number, unit: 'mm' } : null,
+            verdict: draft.verdict,
+            note: draft.note || null,
+          },
+        })
   faults.value = outcome.ok ? [] : outcome.faults
   message.value = outcome.ok ? '' : outcome.message
   if (!outcome.ok) return
@@ -58,38 +143,195 @@ async function submit(): Promise<void> {
 async function arrived(n: Need): Promise<void> {
   const entry = n.orders.find(o => o.body.state === 'ordered')
   if (!entry) return
-  const outcome = await sheet.log({ kind: 'order', how: null, supersedes: entry.id, body: { ...entry.body, state: 'arrived' } })
+  const outcome = await sheet.log({
+    kind: 'order',
+    how: null,
+    supersedes: entry.id,
+    body: { ...entry.body, state: 'arrived' },
+  })
   message.value = outcome.ok ? '' : outcome.message
   if (outcome.ok) await sheet.reload()
 }
 </script>
 
 <template>
-  <section class="block"><h2>Parts and outwork <span v-if="all.length" class="lab">{{ open.length ? `${open.length} not here yet` : 'all here' }}{{ ready && open.length ? ` · ready by ${dayjs(ready).format('D MMM')}` : open.length ? ' · no day yet: one is not ordered' : '' }}</span></h2>
-    <p v-if="!all.length" class="note">What is needed comes from the lines of the way that was agreed. Nothing is asked for yet.</p>
-    <ul><li v-for="n in all" :key="n.text">
-      <div class="row"><StateMark :mark="n.state === 'arrived' ? 'good' : n.state === 'ordered' ? 'near' : n.state === 'none' ? 'past' : 'open'" bare /><b>{{ n.text }}</b><span class="lab">{{ n.type === 'outwork' && n.work ? `${n.work.body.shop}: ${OUTWORK_VERDICTS[n.work.body.verdict].toLowerCase()}` : NEED_WORDS[n.state].toLowerCase() }}{{ n.dueOn ? `, due ${dayjs(n.dueOn).format('D MMM')}` : '' }}{{ n.chance < 1 ? `, only if needed (${Math.round(100 * n.chance)} %)` : '' }}</span>
-        <span class="acts"><button v-if="n.type === 'part' && n.state === 'ordered'" type="button" class="btn" @click="arrived(n)">It is here<span class="sr">: {{ n.text }}</span></button><button v-if="n.type === 'outwork' && n.work" type="button" class="btn" @click="pick(n, n.work)">Back, or changed<span class="sr">: {{ n.text }}</span></button><button v-else-if="n.state !== 'arrived'" type="button" class="btn dash" @click="pick(n)">{{ n.type === 'part' ? n.orders.length ? 'Ask another' : 'Order' : 'Send out' }}<span class="sr">: {{ n.text }}</span></button></span></div>
-      <p v-for="o in n.orders" :key="o.id" class="note log2">{{ o.body.supplier }}{{ o.body.number ? `, ${o.body.number}` : '' }}: {{ ORDER_STATES[o.body.state].toLowerCase() }}{{ o.body.note ? `; ${o.body.note}` : '' }} <button type="button" class="link" @click="pick(n, o)">Change<span class="sr"> the order of {{ n.text }} at {{ o.body.supplier }}</span></button></p>
-      <form v-if="picked === n.text" class="order" @submit.prevent="submit">
-        <template v-if="n.type === 'part'">
-          <div v-if="offers.length && !base" class="acts"><button v-for="p in offers" :key="p.id" type="button" class="btn dash" @click="take(p)">{{ p.name }} <small>{{ p.supplier }}, {{ p.priceMinor === null ? 'not to be had' : moneyField(p.priceMinor, shop.policy.currency) }}{{ p.stock ? `, ${p.stock} there` : p.leadDays === null ? '' : `, ${p.leadDays} days` }}</small></button></div>
-          <div class="cols2"><PlainField v-model="draft.supplier" label="Supplier" :fault="fault('supplier')" /><PlainField v-model="draft.number" label="Number" :fault="fault('number')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" /></div>
-          <ChipGroup v-model="draft.state" label="It is" :options="ORDER_STATES" needed /><PlainField v-model="draft.note" label="What they answered" :fault="fault('note')" />
-        </template>
-        <template v-else>
-          <div class="cols2"><PlainField v-model="draft.shopName" label="Which shop" :fault="fault('shop')" /><PlainField v-model="draft.target" label="Target figure" hint="Bore to 52.45, hone to 52.50." :fault="fault('target')" /><PlainField v-model="draft.sentOn" label="Sent" type="date" :fault="fault('sentOn')" /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /><PlainField v-model="draft.returnedOn" label="Came back" type="date" :fault="fault('returnedOn')" /><PlainField v-model="draft.measured" label="Measured on return" suffix="mm" inputmode="decimal" :fault="fault('measured')" /></div>
-          <ChipGroup v-model="draft.verdict" label="It is" :options="OUTWORK_VERDICTS" needed /><PlainField v-model="draft.note" label="Note" :fault="fault('note') || fault('verdict')" />
-        </template>
-        <p v-if="message" class="fault" role="alert">{{ message }}</p>
-        <div class="acts"><button class="btn go" type="submit">{{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</button><button class="btn" type="button" @click="picked = null">Not now</button></div>
-      </form>
-    </li></ul>
+  <section class="block">
+    <h2>
+      Parts and outwork
+      <span v-if="all.length" class="lab"
+        >{{ open.length ? `${open.length} not here yet` : 'all here'
+        }}{{
+          ready && open.length
+            ? ` · ready by ${dayjs(ready).format('D MMM')}`
+            : open.length
+              ? ' · no day yet: one is not ordered'
+              : ''
+        }}</span
+      >
+    </h2>
+    <p v-if="!all.length" class="note">
+      What is needed comes from the lines of the way that was agreed. Nothing is asked for yet.
+    </p>
+    <ul>
+      <li v-for="n in all" :key="n.text">
+        <div class="row">
+          <StateMark
+            :mark="
+              n.state === 'arrived' ? 'good' : n.state === 'ordered' ? 'near' : n.state === 'none' ? 'past' : 'open'
+            "
+            bare
+          /><b>{{ n.text }}</b
+          ><span class="lab"
+            >{{
+              n.type === 'outwork' && n.work
+                ? `${n.work.body.shop}: ${OUTWORK_VERDICTS[n.work.body.verdict].toLowerCase()}`
+                : NEED_WORDS[n.state].toLowerCase()
+            }}{{ n.dueOn ? `, due ${dayjs(n.dueOn).format('D MMM')}` : ''
+            }}{{ n.chance < 1 ? `, only if needed (${Math.round(100 * n.chance)} %)` : '' }}</span
+          >
+          <span class="acts"
+            ><button v-if="n.type === 'part' && n.state === 'ordered'" type="button" class="btn" @click="arrived(n)">
+              It is here<span class="sr">: {{ n.text }}</span></button
+            ><button v-if="n.type === 'outwork' && n.work" type="button" class="btn" @click="pick(n, n.work)">
+              Back, or changed<span class="sr">: {{ n.text }}</span></button
+            ><button v-else-if="n.state !== 'arrived'" type="button" class="btn dash" @click="pick(n)">
+              {{ n.type === 'part' ? (n.orders.length ? 'Ask another' : 'Order') : 'Send out'
+              }}<span class="sr">: {{ n.text }}</span>
+            </button></span
+          >
+        </div>
+        <p v-for="o in n.orders" :key="o.id" class="note log2">
+          {{ o.body.supplier }}{{ o.body.number ? `, ${o.body.number}` : '' }}:
+          {{ ORDER_STATES[o.body.state].toLowerCase() }}{{ o.body.note ? `; ${o.body.note}` : '' }}
+          <button type="button" class="link" @click="pick(n, o)">
+            Change<span class="sr"> the order of {{ n.text }} at {{ o.body.supplier }}</span>
+          </button>
+        </p>
+        <form v-if="picked === n.text" class="order" @submit.prevent="submit">
+          <template v-if="n.type === 'part'">
+            <div v-if="offers.length && !base" class="acts">
+              <button v-for="p in offers" :key="p.id" type="button" class="btn dash" @click="take(p)">
+                {{ p.name }}
+                <small
+                  >{{ p.supplier }},
+                  {{ p.priceMinor === null ? 'not to be had' : moneyField(p.priceMinor, shop.policy.currency)
+                  }}{{ p.stock ? `, ${p.stock} there` : p.leadDays === null ? '' : `, ${p.leadDays} days` }}</small
+                >
+              </button>
+            </div>
+            <div class="cols2">
+              <PlainField v-model="draft.supplier" label="Supplier" :fault="fault('supplier')" /><PlainField
+                v-model="draft.number"
+                label="Number"
+                :fault="fault('number')"
+              /><PlainField
+                v-model="draft.price"
+                label="Price"
+                :suffix="shop.policy.currency"
+                inputmode="decimal"
+                :fault="fault('priceMinor')"
+              /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" />
+            </div>
+            <ChipGroup v-model="draft.state" label="It is" :options="ORDER_STATES" needed /><PlainField
+              v-model="draft.note"
+              label="What they answered"
+              :fault="fault('note')"
+            />
+          </template>
+          <template v-else>
+            <div class="cols2">
+              <PlainField v-model="draft.shopName" label="Which shop" :fault="fault('shop')" /><PlainField
+                v-model="draft.target"
+                label="Target figure"
+                hint="Bore to 52.45, hone to 52.50."
+                :fault="fault('target')"
+              /><PlainField v-model="draft.sentOn" label="Sent" type="date" :fault="fault('sentOn')" /><PlainField
+                v-model="draft.dueOn"
+                label="Due"
+                type="date"
+                :fault="fault('dueOn')"
+              /><PlainField
+                v-model="draft.price"
+                label="Price"
+                :suffix="shop.policy.currency"
+                inputmode="decimal"
+                :fault="fault('priceMinor')"
+              /><PlainField
+                v-model="draft.returnedOn"
+                label="Came back"
+                type="date"
+                :fault="fault('returnedOn')"
+              /><PlainField
+                v-model="draft.measured"
+                label="Measured on return"
+                suffix="mm"
+                inputmode="decimal"
+                :fault="fault('measured')"
+              />
+            </div>
+            <ChipGroup v-model="draft.verdict" label="It is" :options="OUTWORK_VERDICTS" needed /><PlainField
+              v-model="draft.note"
+              label="Note"
+              :fault="fault('note') || fault('verdict')"
+            />
+          </template>
+          <p v-if="message" class="fault" role="alert">{{ message }}</p>
+          <div class="acts">
+            <button class="btn go" type="submit">
+              {{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</button><button
+              class="btn"
+              type="button"
+              @click="picked = null"
+            >
+              Not now
+            </button>
+          </div>
+        </form>
+      </li>
+    </ul>
     <p v-if="message && !picked" class="fault" role="alert">{{ message }}</p>
   </section>
 </template>
 
 <style scoped>
-li { border-bottom: 1px solid var(--rule); padding: 3px 0; } .row { display: grid; grid-template-columns: 20px minmax(0, 1fr) minmax(0, auto) auto; gap: 10px; align-items: center; min-height: 46px; } .log2 { padding-left: 30px; } .order { display: grid; gap: 10px; padding: 8px 0 14px 30px; } .cols2 { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px; } .order small { font-weight: 400; color: var(--ink-2); }
-@media (max-width: 640px) { .row { grid-template-columns: 20px minmax(0, 1fr); } .row .lab, .row .acts { grid-column: 2; } .order { padding-left: 0; } }
+li {
+  border-bottom: 1px solid var(--rule);
+  padding: 3px 0;
+}
+.row {
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr) minmax(0, auto) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 46px;
+}
+.log2 {
+  padding-left: 30px;
+}
+.order {
+  display: grid;
+  gap: 10px;
+  padding: 8px 0 14px 30px;
+}
+.cols2 {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px;
+}
+.order small {
+  font-weight: 400;
+  color: var(--ink-2);
+}
+@media (max-width: 640px) {
+  .row {
+    grid-template-columns: 20px minmax(0, 1fr);
+  }
+  .row .lab,
+  .row .acts {
+    grid-column: 2;
+  }
+  .order {
+    padding-left: 0;
+  }
+}
 </style>

@@ -16,21 +16,102 @@ async function take(event: Event): Promise<void> {
 
 <template>
   <div class="photos">
-    <ul v-if="photos.length"><li v-for="p in photos" :key="p.id"><button type="button" :aria-label="`Photo: ${p.body.caption ?? 'without words'}`" @click="big = p.body.photoId"><img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? ''" loading="lazy"></button><span class="note">{{ p.body.caption }}</span></li></ul>
+    <ul v-if="photos.length">
+      <li v-for="p in photos" :key="p.id">
+        <button type="button" :aria-label="`Photo: ${p.body.caption ?? 'without words'}`" @click="big = p.body.photoId">
+          <img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? ''" loading="lazy" /></button
+        ><span class="note">{{ p.body.caption }}</span>
+      </li>
+    </ul>
     <div class="take">
       <PlainField v-model="caption" label="Words under the photo" class="words" />
-      <label class="btn"><input type="file" accept="image/*" capture="environment" class="sr" :disabled="busy" @change="take">Camera</label>
-      <label class="btn"><input type="file" accept="image/jpeg,image/png,image/webp" multiple class="sr" :disabled="busy" @change="take">From a file</label>
+      <label class="btn"
+        ><input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          class="sr"
+          :disabled="busy"
+          @change="take"
+        />Camera</label
+      >
+      <label class="btn"
+        ><input
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          multiple
+          class="sr"
+          :disabled="busy"
+          @change="take"
+        />From a file</label
+      >
       <span v-if="busy" class="lab" role="status">Keeping it…</span>
     </div>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
-    <ElDialog :model-value="shown !== undefined" :title="shown?.body.caption ?? 'Photo'" width="min(92vw, 1000px)" @update:model-value="big = null"><img v-if="shown" class="big" :src="`/api/photos/${shown.body.photoId}`" :alt="shown.body.caption ?? ''" :width="shown.body.width" :height="shown.body.height"></ElDialog>
+    <ElDialog
+      :model-value="shown !== undefined"
+      :title="shown?.body.caption ?? 'Photo'"
+      width="min(92vw, 1000px)"
+      @update:model-value="big = null"
+      ><img
+        v-if="shown"
+        class="big"
+        :src="`/api/photos/${shown.body.photoId}`"
+        :alt="shown.body.caption ?? ''"
+        :width="shown.body.width"
+        :height="shown.body.height"
+    /></ElDialog>
   </div>
 </template>
 
 <style scoped>
-.photos { display: grid; gap: 10px; } ul { display: flex; flex-wrap: wrap; gap: 10px; } li { width: 132px; display: grid; gap: 3px; }
-li button { border: 1px solid var(--edge); background: var(--sheet-2); padding: 0; border-radius: var(--radius); overflow: hidden; cursor: zoom-in; height: 98px; } li img { width: 100%; height: 100%; object-fit: cover; display: block; }
-.take { display: flex; flex-wrap: wrap; gap: 10px; align-items: end; } .words { flex: 1 1 220px; max-width: 420px; font-style: normal; } label.btn:has(:focus-visible) { outline: 3px solid var(--petrol); outline-offset: 2px; }
-.big { max-width: 100%; height: auto; display: block; }
+.photos {
+  display: grid;
+  gap: 10px;
+}
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+li {
+  width: 132px;
+  display: grid;
+  gap: 3px;
+}
+li button {
+  border: 1px solid var(--edge);
+  background: var(--sheet-2);
+  padding: 0;
+  border-radius: var(--radius);
+  overflow: hidden;
+  cursor: zoom-in;
+  height: 98px;
+}
+li img {
+  width: 100%;
+  height: 100%;
+  object-fit: cover;
+  display: block;
+}
+.take {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+}
+.words {
+  flex: 1 1 220px;
+  max-width: 420px;
+  font-style: normal;
+}
+label.btn:has(:focus-visible) {
+  outline: 3px solid var(--petrol);
+  outline-offset: 2px;
+}
+.big {
+  max-width: 100%;
+  height: auto;
+  display: block;
+}
 </style>

@@ -5,22 +5,60 @@ import { protectShare } from '#core/estimate/spend'
 import type { EntryOf } from '#core/job/entries'
 
 /** Small parts kept as they are, against what they would destroy: the engine is open now. */
-const props = defineProps<{ option: EntryOf<'option'>, invested: number }>()
+const props = defineProps<{ option: EntryOf<'option'>; invested: number }>()
 const sheet = useSheet()
 const shop = useShopStore()
 const parts = computed(() => protectors(sheet.inForce.value, sheet.job.value.facts, props.option.body.lines))
 const price = reactive<Record<string, string>>({})
 const share = (key: string): number | null => {
   const minor = price[key] ? moneyTyped(price[key], shop.policy.currency) : null
-  return typeof minor === 'number' && !Number.isNaN(minor) ? protectShare(toMajor(minor, shop.policy.currency), props.invested) : null
+  return typeof minor === 'number' && !Number.isNaN(minor)
+    ? protectShare(toMajor(minor, shop.policy.currency), props.invested)
+    : null
 }
 </script>
 
 <template>
-  <details v-if="parts.length" class="protect"><summary>It is open now: {{ parts.length }} small parts protect {{ moneyText(invested, shop.policy.currency) }}</summary>
-    <p class="note">Kept as they are, and not in this way. Type a price to see it against what is put in; the owner decides.</p>
-    <ul><li v-for="p in parts" :key="p.part"><span><b>{{ p.name }}</b> <span class="lab">{{ p.why }}; it would take {{ p.destroys }} with it</span></span><input v-model="price[p.part]" class="in" inputmode="decimal" :aria-label="`Price: ${p.name}`" :placeholder="shop.policy.currency"><b class="share">{{ share(p.part) === null ? '' : `${share(p.part)!.toFixed(1)} %` }}</b></li></ul>
+  <details v-if="parts.length" class="protect">
+    <summary>
+      It is open now: {{ parts.length }} small parts protect {{ moneyText(invested, shop.policy.currency) }}
+    </summary>
+    <p class="note">
+      Kept as they are, and not in this way. Type a price to see it against what is put in; the owner decides.
+    </p>
+    <ul>
+      <li v-for="p in parts" :key="p.part">
+        <span
+          ><b>{{ p.name }}</b> <span class="lab">{{ p.why }}; it would take {{ p.destroys }} with it</span></span
+        ><input
+          v-model="price[p.part]"
+          class="in"
+          inputmode="decimal"
+          :aria-label="`Price: ${p.name}`"
+          :placeholder="shop.policy.currency"
+        /><b class="share">{{ share(p.part) === null ? '' : `${share(p.part)!.toFixed(1)} %` }}</b>
+      </li>
+    </ul>
   </details>
 </template>
 
-<style scoped>summary { min-height: 44px; padding-top: 11px; cursor: pointer; font-weight: 600; } li { display: grid; grid-template-columns: minmax(0, 1fr) 92px 64px; gap: 10px; align-items: center; border-bottom: 1px solid var(--rule); padding: 4px 0; } .share { font: 600 18px var(--label); text-align: right; }</style>
+<style scoped>
+summary {
+  min-height: 44px;
+  padding-top: 11px;
+  cursor: pointer;
+  font-weight: 600;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 92px 64px;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 0;
+}
+.share {
+  font: 600 18px var(--label);
+  text-align: right;
+}
+</style>

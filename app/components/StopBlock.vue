@@ -10,28 +10,89 @@ const asking = ref(false)
 const reason = ref('')
 const message = ref('')
 async function sign(): Promise<void> {
-  const outcome = await sheet.log({ kind: 'sign_off', how: null, body: { stopId: props.stop.id, reason: reason.value } })
-  message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
+  const outcome = await sheet.log({
+    kind: 'sign_off',
+    how: null,
+    body: { stopId: props.stop.id, reason: reason.value },
+  })
+  message.value = outcome.ok ? '' : (outcome.faults[0]?.message ?? outcome.message)
   if (outcome.ok) asking.value = false
 }
 </script>
 
 <template>
   <div class="stop" :class="{ signed: stop.signed }">
-    <h2><svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><circle cx="10" cy="10" r="8.6" fill="none" stroke="currentColor" stroke-width="2" /><path d="M5 10h10" stroke="currentColor" stroke-width="2.6" /></svg>{{ stop.title }}</h2>
-    <p>{{ stop.reason }}</p><p class="clear">Cleared by: {{ stop.clearedBy }}</p>
-    <p v-if="stop.signed" class="clear">Taken on by {{ shop.nameOf(stop.signed.by) }}, {{ dayjs(stop.signed.at).format('D MMM HH:mm') }}: {{ stop.signed.reason }}</p>
+    <h2>
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+        <circle cx="10" cy="10" r="8.6" fill="none" stroke="currentColor" stroke-width="2" />
+        <path d="M5 10h10" stroke="currentColor" stroke-width="2.6" /></svg
+      >{{ stop.title }}
+    </h2>
+    <p>{{ stop.reason }}</p>
+    <p class="clear">Cleared by: {{ stop.clearedBy }}</p>
+    <p v-if="stop.signed" class="clear">
+      Taken on by {{ shop.nameOf(stop.signed.by) }}, {{ dayjs(stop.signed.at).format('D MMM HH:mm') }}:
+      {{ stop.signed.reason }}
+    </p>
     <template v-else-if="stop.canSign">
       <button v-if="!asking" type="button" class="link" @click="asking = true">I take this on</button>
-      <form v-else @submit.prevent="sign"><label :for="`why-${stop.id}`">Why it can be answered for, as {{ shop.person?.name ?? 'nobody yet' }}</label><input :id="`why-${stop.id}`" v-model="reason" class="in"><span class="acts"><button class="btn" type="submit">Sign</button><button class="btn" type="button" @click="asking = false">Leave it</button></span><p v-if="message">{{ message }}</p></form>
+      <form v-else @submit.prevent="sign">
+        <label :for="`why-${stop.id}`">Why it can be answered for, as {{ shop.person?.name ?? 'nobody yet' }}</label
+        ><input :id="`why-${stop.id}`" v-model="reason" class="in" /><span class="acts"
+          ><button class="btn" type="submit">Sign</button
+          ><button class="btn" type="button" @click="asking = false">Leave it</button></span
+        >
+        <p v-if="message">{{ message }}</p>
+      </form>
     </template>
     <p v-else class="clear">Nobody can sign this away.</p>
   </div>
 </template>
 
 <style scoped>
-.stop { background: var(--past); color: #fff; padding: 11px 16px; border-bottom: 1px solid #ffffff55; }
-h2 { font-size: 19px; display: flex; gap: 8px; align-items: center; } p { font-size: 14px; line-height: 1.35; margin-top: 3px; } .clear { font: 500 14px/1.3 var(--label); letter-spacing: .02em; }
-.signed { background: var(--past-wash); color: var(--past); border-left: 4px solid var(--past); }
-.link { color: inherit; padding-left: 0; min-height: 44px; } form { display: grid; gap: 6px; margin-top: 6px; } label { font-size: 14px; } .in { color: var(--ink); } .btn { color: var(--ink); }
+.stop {
+  background: var(--past);
+  color: #fff;
+  padding: 11px 16px;
+  border-bottom: 1px solid #ffffff55;
+}
+h2 {
+  font-size: 19px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+p {
+  font-size: 14px;
+  line-height: 1.35;
+  margin-top: 3px;
+}
+.clear {
+  font: 500 14px/1.3 var(--label);
+  letter-spacing: 0.02em;
+}
+.signed {
+  background: var(--past-wash);
+  color: var(--past);
+  border-left: 4px solid var(--past);
+}
+.link {
+  color: inherit;
+  padding-left: 0;
+  min-height: 44px;
+}
+form {
+  display: grid;
+  gap: 6px;
+  margin-top: 6px;
+}
+label {
+  font-size: 14px;
+}
+.in {
+  color: var(--ink);
+}
+.btn {
+  color: var(--ink);
+}
 </style>

@@ -14,11 +14,9 @@ watch([open, () => sheet.job.value.entries.length], async () => {
   failed.value = ''
   try {
     tree.value = await wrap<AssessApi>(worker).tree(JSON.parse(JSON.stringify(sheet.file.value)))
-  }
-  catch (error) {
+  } catch (error) {
     failed.value = `The tree could not be worked out: ${error instanceof Error ? error.message : String(error)}.`
-  }
-  finally {
+  } finally {
     worker.terminate()
   }
 })
@@ -33,4 +31,11 @@ watch([open, () => sheet.job.value.entries.length], async () => {
   </details>
 </template>
 
-<style scoped>summary { min-height: 44px; padding-top: 11px; cursor: pointer; font-weight: 600; }</style>
+<style scoped>
+summary {
+  min-height: 44px;
+  padding-top: 11px;
+  cursor: pointer;
+  font-weight: 600;
+}
+</style>

@@ -9,7 +9,9 @@ import type { AssessApi } from '~/workers/assess.worker'
 
 let remote: Remote<AssessApi> | undefined
 function worker(): Remote<AssessApi> {
-  remote ??= wrap<AssessApi>(new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module', name: 'assess' }))
+  remote ??= wrap<AssessApi>(
+    new Worker(new URL('../workers/assess.worker.ts', import.meta.url), { type: 'module', name: 'assess' }),
+  )
   return remote
 }
 
@@ -37,8 +39,7 @@ export function useAssess(file: () => JobFile | null, typed: () => Entry[]): Jud
   async function tried<T>(what: string, step: Promise<T>, before: T | null): Promise<T | null> {
     try {
       return await step
-    }
-    catch (error) {
+    } catch (error) {
       trouble.value = `${what} could not be worked out (${error instanceof Error ? error.message : String(error)}). What is shown of it is from before; the log itself is safe.`
       return before
     }
@@ -60,6 +61,12 @@ export function useAssess(file: () => JobFile | null, typed: () => Entry[]): Jud
     } while (again)
     running = false
   }
-  watch([file, typed], () => { void run() }, { immediate: true, deep: true })
+  watch(
+    [file, typed],
+    () => {
+      void run()
+    },
+    { immediate: true, deep: true },
+  )
   return { assessment, diagnosis, trouble }
 }

@@ -4,7 +4,12 @@ import type { HowGot } from '#core/job/vocabulary'
 import type { FormName } from './useJobSheet'
 
 /** `at` is set when it is first sent, so that sending it again is the very same entry. */
-interface Kept<D> { id: string, supersedes: string | null, at: string | null, data: D }
+interface Kept<D> {
+  id: string
+  supersedes: string | null
+  at: string | null
+  data: D
+}
 
 interface FormPlan<K extends EntryKind, D extends object> {
   kind: K
@@ -29,26 +34,37 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   const sheet = useSheet()
   const key = `remedium:draft:${sheet.job.value.id}:${plan.form}${plan.slot ? `:${plan.slot}` : ''}`
   const baseId = plan.base?.id ?? null
-  const start = (): D => plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank()
+  const start = (): D => (plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank())
   const fresh = (): Kept<D> => ({ id: ulid(), supersedes: baseId, at: null, data: start() })
   const kept = ref(rebased(load<D>(key)) ?? fresh()) as Ref<Kept<D>>
   const draft = computed(() => kept.value.data)
-  const touched = computed(() => kept.value.supersedes !== baseId || JSON.stringify(kept.value.data) !== JSON.stringify(start()))
+  const touched = computed(
+    () => kept.value.supersedes !== baseId || JSON.stringify(kept.value.data) !== JSON.stringify(start()),
+  )
   const faults = ref<Fault[]>([])
   const message = ref('')
   const busy = ref(false)
 
   watch(kept, value => store(key, touched.value ? value : null), { deep: true })
-  watch(sheet.correction, (entry) => {
-    if (entry && entry.kind === plan.kind && !plan.base) {
-      // what was being typed is put aside and comes back after the correction
-      if (touched.value && kept.value.supersedes === null) store(`${key}:aside`, kept.value)
-      kept.value = { id: ulid(), supersedes: entry.id, at: null, data: plan.fromBody(entry.body as BodyOf[K], entry.how) }
-      faults.value = []
-      message.value = ''
-      sheet.correction.value = null
-    }
-  }, { immediate: true })
+  watch(
+    sheet.correction,
+    entry => {
+      if (entry && entry.kind === plan.kind && !plan.base) {
+        // what was being typed is put aside and comes back after the correction
+        if (touched.value && kept.value.supersedes === null) store(`${key}:aside`, kept.value)
+        kept.value = {
+          id: ulid(),
+          supersedes: entry.id,
+          at: null,
+          data: plan.fromBody(entry.body as BodyOf[K], entry.how),
+        }
+        faults.value = []
+        message.value = ''
+        sheet.correction.value = null
+      }
+    },
+    { immediate: true },
+  )
 
   if (plan.counts !== false) {
     watch([kept, touched], () => sheet.propose(key, touched.value ? proposed() : null), { deep: true, immediate: true })
@@ -57,7 +73,15 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
 
   function proposed(): Entry {
     const { id, supersedes, data } = kept.value
-    return { id, kind: plan.kind, at: '2000-01-01T00:00:00Z', by: '', how: plan.how(data), body: plan.toBody(data), supersedes } as Entry
+    return {
+      id,
+      kind: plan.kind,
+      at: '2000-01-01T00:00:00Z',
+      by: '',
+      how: plan.how(data),
+      body: plan.toBody(data),
+      supersedes,
+    } as Entry
   }
 
   async function submit(): Promise<boolean> {
@@ -65,7 +89,14 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
     busy.value = true
     kept.value.at ??= new Date().toISOString()
     const { id, supersedes, at, data } = kept.value
-    const outcome = await sheet.log<K>({ id, at, kind: plan.kind, how: plan.how(data), body: plan.toBody(data), supersedes })
+    const outcome = await sheet.log<K>({
+      id,
+      at,
+      kind: plan.kind,
+      how: plan.how(data),
+      body: plan.toBody(data),
+      supersedes,
+    })
     busy.value = false
     if (outcome.ok) {
       clear()
@@ -100,16 +131,29 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   }
 
   /** the fault of one field of the body, for the words beside it */
-  const faultOf = (...fields: string[]): string => faults.value.find(f => fields.some(field => f.field === field || f.field === `body.${field}` || f.field.startsWith(`body.${field}.`)))?.message ?? ''
+  const faultOf = (...fields: string[]): string =>
+    faults.value.find(f =>
+      fields.some(field => f.field === field || f.field === `body.${field}` || f.field.startsWith(`body.${field}.`)),
+    )?.message ?? ''
 
-  return { draft, touched, entryId: computed(() => kept.value.id), faults, message, busy, submit, clear, faultOf, correcting: computed(() => kept.value.supersedes !== null && kept.value.supersedes !== baseId) }
+  return {
+    draft,
+    touched,
+    entryId: computed(() => kept.value.id),
+    faults,
+    message,
+    busy,
+    submit,
+    clear,
+    faultOf,
+    correcting: computed(() => kept.value.supersedes !== null && kept.value.supersedes !== baseId),
+  }
 }
 
 function load<D>(key: string): Kept<D> | null {
   try {
     return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept<D> | null
-  }
-  catch {
+  } catch {
     return null
   }
 }
@@ -118,8 +162,7 @@ function store(key: string, value: unknown): void {
   try {
     if (value) localStorage.setItem(key, JSON.stringify(value))
     else localStorage.removeItem(key)
-  }
-  catch {
+  } catch {
     // more than this browser keeps (some megabytes): it stays in the form itself
   }
 }

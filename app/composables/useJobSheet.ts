@@ -12,7 +12,32 @@ import type { MeasureItem } from '#core/measure/items'
 import type { JobPage } from '#shared/types/records'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
-export type FormName = PlannedFinding | 'meter' | 'photo' | 'check' | 'cause_found' | 'part' | 'oil_map' | 'bore' | 'measure' | 'oil' | 'mix' | 'fuel' | 'turn_over' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'debris' | 'complaint' | 'claim' | 'terms' | 'option' | 'note' | 'hand_back'
+export type FormName =
+  | PlannedFinding
+  | 'meter'
+  | 'photo'
+  | 'check'
+  | 'cause_found'
+  | 'part'
+  | 'oil_map'
+  | 'bore'
+  | 'measure'
+  | 'oil'
+  | 'mix'
+  | 'fuel'
+  | 'turn_over'
+  | 'plug'
+  | 'air_filter'
+  | 'compression'
+  | 'leak_down'
+  | 'crankcase'
+  | 'debris'
+  | 'complaint'
+  | 'claim'
+  | 'terms'
+  | 'option'
+  | 'note'
+  | 'hand_back'
 
 export interface JobSheet {
   job: Ref<JobPage>
@@ -46,18 +71,71 @@ export interface JobSheet {
   reload(): Promise<void>
 }
 
-export interface NewEntry<K extends EntryKind> { id?: string, at?: string | null, kind: K, how: HowGot | null, body: BodyOf[K], supersedes?: string | null }
+export interface NewEntry<K extends EntryKind> {
+  id?: string
+  at?: string | null
+  kind: K
+  how: HowGot | null
+  body: BodyOf[K]
+  supersedes?: string | null
+}
 
 export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
 const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
-  oil: ['first_look', 'oil'], plug: ['first_look', 'plug'], air_filter: ['first_look', 'air_filter'], mix: ['first_look', 'mix'], turn_over: ['first_look', 'turn_over'], compression: ['narrow_down', 'compression'], leak_down: ['narrow_down', 'leak_down'], crankcase: ['narrow_down', 'crankcase'], debris: ['open_up', 'debris'],
-  smoke: ['first_look', 'smoke'], leaks: ['first_look', 'leaks'], clues: ['first_look', 'clues'], lock_step: ['first_look', 'lock_step'], oil_use: ['first_look', 'oil_use'], oil_kind: ['first_look', 'oil_kind'], oil_change: ['build', 'oil_change'], lash: ['narrow_down', 'lash'], check: ['narrow_down', 'check'], theory: ['narrow_down', 'theory'], cause_found: ['open_up', 'cause_found'], part: ['open_up', 'part'], as_found: ['open_up', 'as_found'], fasteners: ['open_up', 'fasteners'], bad_batch: ['open_up', 'bad_batch'], fitted: ['build', 'fitted'], bore: ['measure', 'bore'], valve_leak: ['measure', 'valve_leak'], pump_rig: ['measure', 'pump_rig'], measure: ['measure', 'measure'], evidence: ['open_up', 'evidence'], refused: ['hand_back', 'refused'], rest_check: ['decide', 'rest_check'], fit_check: ['decide', 'fit_check'], owner_call: ['decide', 'owner_call'],
-  meter: ['book_in', 'meter'], modification: ['book_in', 'modification'], inventory: ['book_in', 'inventory'], event: ['book_in', 'event'],
-  complaint: ['book_in', 'complaint'], claim: ['book_in', 'claim'], terms: ['book_in', 'terms'], option: ['decide', 'option'], hand_back: ['hand_back', 'hand_back'],
+  oil: ['first_look', 'oil'],
+  plug: ['first_look', 'plug'],
+  air_filter: ['first_look', 'air_filter'],
+  mix: ['first_look', 'mix'],
+  turn_over: ['first_look', 'turn_over'],
+  compression: ['narrow_down', 'compression'],
+  leak_down: ['narrow_down', 'leak_down'],
+  crankcase: ['narrow_down', 'crankcase'],
+  debris: ['open_up', 'debris'],
+  smoke: ['first_look', 'smoke'],
+  leaks: ['first_look', 'leaks'],
+  clues: ['first_look', 'clues'],
+  lock_step: ['first_look', 'lock_step'],
+  oil_use: ['first_look', 'oil_use'],
+  oil_kind: ['first_look', 'oil_kind'],
+  oil_change: ['build', 'oil_change'],
+  lash: ['narrow_down', 'lash'],
+  check: ['narrow_down', 'check'],
+  theory: ['narrow_down', 'theory'],
+  cause_found: ['open_up', 'cause_found'],
+  part: ['open_up', 'part'],
+  as_found: ['open_up', 'as_found'],
+  fasteners: ['open_up', 'fasteners'],
+  bad_batch: ['open_up', 'bad_batch'],
+  fitted: ['build', 'fitted'],
+  bore: ['measure', 'bore'],
+  valve_leak: ['measure', 'valve_leak'],
+  pump_rig: ['measure', 'pump_rig'],
+  measure: ['measure', 'measure'],
+  evidence: ['open_up', 'evidence'],
+  refused: ['hand_back', 'refused'],
+  rest_check: ['decide', 'rest_check'],
+  fit_check: ['decide', 'fit_check'],
+  owner_call: ['decide', 'owner_call'],
+  meter: ['book_in', 'meter'],
+  modification: ['book_in', 'modification'],
+  inventory: ['book_in', 'inventory'],
+  event: ['book_in', 'event'],
+  complaint: ['book_in', 'complaint'],
+  claim: ['book_in', 'claim'],
+  terms: ['book_in', 'terms'],
+  option: ['decide', 'option'],
+  hand_back: ['hand_back', 'hand_back'],
 }
 /** Where a form of a check stands, when it is not the first look. */
-const FORM_STAGE: Partial<Record<FormName, Stage>> = { compression: 'narrow_down', leak_down: 'narrow_down', crankcase: 'narrow_down', lash: 'narrow_down', debris: 'open_up', claim: 'book_in' }
+const FORM_STAGE: Partial<Record<FormName, Stage>> = {
+  compression: 'narrow_down',
+  leak_down: 'narrow_down',
+  crankcase: 'narrow_down',
+  lash: 'narrow_down',
+  debris: 'open_up',
+  claim: 'book_in',
+}
 /** Whether the log's own Correct leads to a form. */
 export const correctable = (entry: Entry): boolean => entry.kind === 'note' || FORM_OF[entry.kind] !== undefined
 
@@ -65,13 +143,31 @@ export function useJobSheet(first: JobPage): JobSheet {
   const shop = useShopStore()
   const job = ref<JobPage>(first)
   const proposals = ref<Record<string, Entry>>({})
-  const file = computed<JobFile>(() => ({ machineKind: job.value.machine.kind, facts: job.value.facts, spec: job.value.spec, fill: job.value.fill, entries: job.value.entries, history: job.value.history, policy: shop.policy, counts: job.value.counts }))
+  const file = computed<JobFile>(() => ({
+    machineKind: job.value.machine.kind,
+    facts: job.value.facts,
+    spec: job.value.spec,
+    fill: job.value.fill,
+    entries: job.value.entries,
+    history: job.value.history,
+    policy: shop.policy,
+    counts: job.value.counts,
+  }))
   const typed = computed(() => Object.values(proposals.value))
-  const { assessment, diagnosis, trouble: unjudged } = useAssess(() => file.value, () => typed.value)
+  const {
+    assessment,
+    diagnosis,
+    trouble: unjudged,
+  } = useAssess(
+    () => file.value,
+    () => typed.value,
+  )
   const inForce = computed(() => entriesInForce(job.value.entries))
   const kept = useStoredPlace(first.id)
   // the stage that was in hand when the job was opened: logging does not turn the page
-  watch(assessment, (a) => { if (a && !kept.value.stage) kept.value = { stage: a.stage, form: null } })
+  watch(assessment, a => {
+    if (a && !kept.value.stage) kept.value = { stage: a.stage, form: null }
+  })
   const lastLogged = ref<Entry | null>(null)
   const correction = ref<Entry | null>(null)
   const trouble = ref('')
@@ -79,31 +175,47 @@ export function useJobSheet(first: JobPage): JobSheet {
   const measureItem = ref<MeasureItem | null>(null)
   // other tabs and benches may have written in the meantime
   const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(`remedium:${first.id}`)
-  tabs?.addEventListener('message', () => { void reload() })
+  tabs?.addEventListener('message', () => {
+    void reload()
+  })
   onScopeDispose(() => tabs?.close())
-  useEventListener(window, 'focus', () => { void reload() })
+  useEventListener(window, 'focus', () => {
+    void reload()
+  })
 
   async function reload(): Promise<void> {
     try {
       job.value = await read<JobPage>(`/api/jobs/${first.id}`)
       trouble.value = ''
-    }
-    catch (error) {
+    } catch (error) {
       trouble.value = (error as Error).message
     }
   }
 
-  async function log<K extends EntryKind>({ id = ulid(), at, kind, how, body, supersedes = null }: NewEntry<K>): Promise<Outcome<Entry>> {
-    if (!shop.person) return { ok: false, status: 422, message: 'Say who is at the bench first, at the top right.', faults: [{ field: 'by', message: 'Choose a name at the top right.' }] }
+  async function log<K extends EntryKind>({
+    id = ulid(),
+    at,
+    kind,
+    how,
+    body,
+    supersedes = null,
+  }: NewEntry<K>): Promise<Outcome<Entry>> {
+    if (!shop.person)
+      return {
+        ok: false,
+        status: 422,
+        message: 'Say who is at the bench first, at the top right.',
+        faults: [{ field: 'by', message: 'Choose a name at the top right.' }],
+      }
     const entry = { id, kind, at: at ?? new Date().toISOString(), by: shop.person.id, how, body, supersedes }
     const outcome = await send<Entry>(`/api/jobs/${first.id}/entries`, 'POST', entry)
     if (outcome.ok) {
-      if (!job.value.entries.some(e => e.id === outcome.value.id)) job.value = { ...job.value, entries: [...job.value.entries, outcome.value] }
+      if (!job.value.entries.some(e => e.id === outcome.value.id))
+        job.value = { ...job.value, entries: [...job.value.entries, outcome.value] }
       lastLogged.value = kind === 'void' ? null : outcome.value
       if (kind === 'meter') await reload()
       tabs?.postMessage('logged')
-    }
-    else if (outcome.status === 409) {
+    } else if (outcome.status === 409) {
       await reload()
     }
     return outcome
@@ -127,18 +239,34 @@ export function useJobSheet(first: JobPage): JobSheet {
   function correct(entry: Entry): void {
     if (entry.kind === 'check') checkId.value = entry.body.check
 
-    const [stage, form] = entry.kind === 'note' ? [entry.body.stage, 'note' as const] : FORM_OF[entry.kind] ?? []
+    const [stage, form] = entry.kind === 'note' ? [entry.body.stage, 'note' as const] : (FORM_OF[entry.kind] ?? [])
     if (!stage || !form) return
     correction.value = entry
     open(stage, form)
   }
 
   return {
-    job, file, policy: computed(() => shop.policy), assessment, diagnosis, unjudged, checkId, measureItem, startCheck, inForce, lastLogged, correction, trouble,
+    job,
+    file,
+    policy: computed(() => shop.policy),
+    assessment,
+    diagnosis,
+    unjudged,
+    checkId,
+    measureItem,
+    startCheck,
+    inForce,
+    lastLogged,
+    correction,
+    trouble,
     typing: computed(() => typed.value.length > 0),
     stage: computed(() => kept.value.stage ?? 'book_in'),
     form: computed(() => kept.value.form),
-    open, log, undo, correct, reload,
+    open,
+    log,
+    undo,
+    correct,
+    reload,
     propose(form, entry) {
       const { [form]: _, ...others } = proposals.value
       proposals.value = entry ? { ...others, [form]: entry } : others
@@ -148,7 +276,11 @@ export function useJobSheet(first: JobPage): JobSheet {
 
 /** Where this job was left, so that it is found again as it was. */
 function useStoredPlace(jobId: string) {
-  return useLocalStorage<{ stage: Stage | null, form: FormName | null }>(`remedium:place:${jobId}`, { stage: null, form: null }, { listenToStorageChanges: false })
+  return useLocalStorage<{ stage: Stage | null; form: FormName | null }>(
+    `remedium:place:${jobId}`,
+    { stage: null, form: null },
+    { listenToStorageChanges: false },
+  )
 }
 
 export function useSheet(): JobSheet {

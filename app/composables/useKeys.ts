@@ -17,7 +17,12 @@ export function useKeys(keys: Record<string, () => void>, held: Record<string, (
       return
     }
     const target = event.target as HTMLElement | null
-    if (target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable], [role=dialog]')) return
+    if (
+      target?.closest(
+        'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable], [role=dialog]',
+      )
+    )
+      return
     const act = keys[event.key]
     if (act) {
       event.preventDefault()

@@ -11,7 +11,7 @@ export function usePhotos(about: string | null = null) {
     const input = event.target as HTMLInputElement
     busy.value = true
     message.value = ''
-    for (const file of [...input.files ?? []]) {
+    for (const file of [...(input.files ?? [])]) {
       const failed = await keep(file, caption)
       if (failed) message.value = `${file.name}: ${failed}`
     }
@@ -24,13 +24,20 @@ export function usePhotos(about: string | null = null) {
     if (!shop.person) return 'say who is at the bench first, at the top right.'
     const photoId = ulid()
     try {
-      const response = await fetch(`/api/jobs/${sheet.job.value.id}/photos?id=${photoId}`, { method: 'POST', headers: { 'content-type': file.type || 'application/octet-stream' }, body: file })
-      const kept = await response.json() as { width: number, height: number, message?: string }
+      const response = await fetch(`/api/jobs/${sheet.job.value.id}/photos?id=${photoId}`, {
+        method: 'POST',
+        headers: { 'content-type': file.type || 'application/octet-stream' },
+        body: file,
+      })
+      const kept = (await response.json()) as { width: number; height: number; message?: string }
       if (!response.ok) return kept.message ?? 'it could not be kept.'
-      const outcome = await sheet.log({ kind: 'photo', how: null, body: { photoId, caption: caption || null, about, width: kept.width, height: kept.height } })
+      const outcome = await sheet.log({
+        kind: 'photo',
+        how: null,
+        body: { photoId, caption: caption || null, about, width: kept.width, height: kept.height },
+      })
       return outcome.ok ? '' : outcome.message
-    }
-    catch {
+    } catch {
       return 'the bench computer did not answer. Take it again in a moment.'
     }
   }

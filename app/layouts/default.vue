@@ -3,8 +3,7 @@ const shop = useShopStore()
 const trouble = ref('')
 try {
   await shop.load()
-}
-catch (error) {
+} catch (error) {
   trouble.value = (error as Error).message
 }
 const router = useRouter()
@@ -12,10 +11,18 @@ const help = ref(false)
 const find = ref<{ focus(): void } | null>(null)
 useKeys({
   '/': () => find.value?.focus(),
-  'n': () => { void router.push('/jobs/new') },
-  '?': () => { help.value = true },
-  't': () => { void router.push('/') },
-  'm': () => { void router.push('/machines') },
+  n: () => {
+    void router.push('/jobs/new')
+  },
+  '?': () => {
+    help.value = true
+  },
+  t: () => {
+    void router.push('/')
+  },
+  m: () => {
+    void router.push('/machines')
+  },
 })
 </script>
 
@@ -24,7 +31,19 @@ useKeys({
     <a href="#main" class="skip">Skip to the work</a>
     <header class="top">
       <NuxtLink to="/" class="mark" aria-label="Remedium, today">
-        <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true"><circle cx="11" cy="11" r="9.3" fill="none" stroke="currentColor" stroke-width="2.4" stroke-dasharray="49 9.5" transform="rotate(-60 11 11)" /><path d="M11 6v10M7.5 12.5 11 16l3.5-3.5" fill="none" stroke="currentColor" stroke-width="2.2" /></svg>
+        <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
+          <circle
+            cx="11"
+            cy="11"
+            r="9.3"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="2.4"
+            stroke-dasharray="49 9.5"
+            transform="rotate(-60 11 11)"
+          />
+          <path d="M11 6v10M7.5 12.5 11 16l3.5-3.5" fill="none" stroke="currentColor" stroke-width="2.2" />
+        </svg>
         <span>Remedium</span>
       </NuxtLink>
       <nav aria-label="Main">
@@ -55,26 +74,138 @@ useKeys({
     </main>
     <ElDialog v-model="help" title="Keys" width="420px">
       <dl class="keys">
-        <template v-for="[key, what] in [['/', 'find anything'], ['n', 'book in a new job'], ['t', 'today'], ['m', 'machines'], ['Alt 1 … 9', 'open a stage of the job'], ['u', 'undo what was just logged'], ['Enter', 'log what the form holds'], ['↑ ↓', 'move the oil on the stick'], ['?', 'this list']]" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></template>
+        <template
+          v-for="[key, what] in [
+            ['/', 'find anything'],
+            ['n', 'book in a new job'],
+            ['t', 'today'],
+            ['m', 'machines'],
+            ['Alt 1 … 9', 'open a stage of the job'],
+            ['u', 'undo what was just logged'],
+            ['Enter', 'log what the form holds'],
+            ['↑ ↓', 'move the oil on the stick'],
+            ['?', 'this list'],
+          ]"
+          :key="key"
+          ><dt>
+            <kbd>{{ key }}</kbd>
+          </dt>
+          <dd>{{ what }}</dd></template
+        >
       </dl>
     </ElDialog>
   </div>
 </template>
 
 <style scoped>
-.top { min-height: var(--top); display: flex; flex-wrap: wrap; align-items: center; gap: 0 4px; padding: 0 16px; border-bottom: 1px solid var(--rule-2); background: var(--sheet); }
-.mark { font: 600 21px/1 var(--label); letter-spacing: .02em; color: var(--petrol); margin-right: 18px; display: flex; gap: 8px; align-items: center; text-decoration: none; min-height: var(--touch); }
-nav { display: flex; }
-nav a { padding: 14px 12px 12px; color: var(--ink-2); text-decoration: none; font-weight: 500; border-bottom: 2px solid transparent; min-height: var(--top); }
-nav a:hover { color: var(--ink); }
-nav a.on { color: var(--ink); border-color: var(--petrol); }
-.who { display: flex; align-items: center; gap: 8px; margin-left: 10px; font-weight: 500; }
-.who i { width: 30px; height: 30px; border-radius: 50%; background: var(--petrol); color: #fff; display: grid; place-items: center; font: 600 14px var(--label); }
-.who select { border: 0; background: none; min-height: var(--touch); max-width: 120px; cursor: pointer; }
-.skip { position: absolute; left: -999px; top: 0; background: var(--ink); color: #fff; padding: 12px; z-index: 10; }
-.skip:focus { left: 0; }
-main:focus { outline: none; }
-.keys { display: grid; grid-template-columns: 80px 1fr; gap: 8px 12px; }
-@media (max-width: 700px) { .top { padding: 0 12px; } .mark { margin-right: auto; } nav { order: 3; flex: 1 1 100%; flex-wrap: wrap; } nav a { flex: 1 0 auto; text-align: center; min-height: var(--touch); padding: 10px 4px 8px; } .top :deep(.find) { order: 4; } }
-@media print { .top { display: none; } }
+.top {
+  min-height: var(--top);
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 4px;
+  padding: 0 16px;
+  border-bottom: 1px solid var(--rule-2);
+  background: var(--sheet);
+}
+.mark {
+  font: 600 21px/1 var(--label);
+  letter-spacing: 0.02em;
+  color: var(--petrol);
+  margin-right: 18px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  text-decoration: none;
+  min-height: var(--touch);
+}
+nav {
+  display: flex;
+}
+nav a {
+  padding: 14px 12px 12px;
+  color: var(--ink-2);
+  text-decoration: none;
+  font-weight: 500;
+  border-bottom: 2px solid transparent;
+  min-height: var(--top);
+}
+nav a:hover {
+  color: var(--ink);
+}
+nav a.on {
+  color: var(--ink);
+  border-color: var(--petrol);
+}
+.who {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-left: 10px;
+  font-weight: 500;
+}
+.who i {
+  width: 30px;
+  height: 30px;
+  border-radius: 50%;
+  background: var(--petrol);
+  color: #fff;
+  display: grid;
+  place-items: center;
+  font: 600 14px var(--label);
+}
+.who select {
+  border: 0;
+  background: none;
+  min-height: var(--touch);
+  max-width: 120px;
+  cursor: pointer;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  top: 0;
+  background: var(--ink);
+  color: #fff;
+  padding: 12px;
+  z-index: 10;
+}
+.skip:focus {
+  left: 0;
+}
+main:focus {
+  outline: none;
+}
+.keys {
+  display: grid;
+  grid-template-columns: 80px 1fr;
+  gap: 8px 12px;
+}
+@media (max-width: 700px) {
+  .top {
+    padding: 0 12px;
+  }
+  .mark {
+    margin-right: auto;
+  }
+  nav {
+    order: 3;
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+  }
+  nav a {
+    flex: 1 0 auto;
+    text-align: center;
+    min-height: var(--touch);
+    padding: 10px 4px 8px;
+  }
+  .top :deep(.find) {
+    order: 4;
+  }
+}
+@media print {
+  .top {
+    display: none;
+  }
+}
 </style>

@@ -2,4 +2,9 @@
   <main id="main" class="ownerpage"><slot /></main>
 </template>
 
-<style scoped>.ownerpage { min-height: 100vh; background: var(--sheet); }</style>
+<style scoped>
+.ownerpage {
+  min-height: 100vh;
+  background: var(--sheet);
+}
+</style>

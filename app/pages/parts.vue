@@ -9,25 +9,26 @@ import type { PriceReport, PriceRow } from '#shared/types/records'
 useHead({ title: 'Parts and prices' })
 const shop = useShopStore()
 const words = ref('')
-const found = ref<{ prices: PriceRow[], all: number }>({ prices: [], all: 0 })
+const found = ref<{ prices: PriceRow[]; all: number }>({ prices: [], all: 0 })
 const trouble = ref('')
 async function find(): Promise<void> {
   try {
     found.value = await read<typeof found.value>(`/api/prices?find=${encodeURIComponent(words.value)}`)
     trouble.value = ''
-  }
-  catch (error) {
+  } catch (error) {
     trouble.value = (error as Error).message
   }
 }
 watch(words, useDebounceFn(find, 150))
 onMounted(find)
-const cash = (minor: number | null): string => minor === null ? 'not to be had' : moneyText(toMajor(minor, shop.policy.currency), shop.policy.currency, true)
+const cash = (minor: number | null): string =>
+  minor === null ? 'not to be had' : moneyText(toMajor(minor, shop.policy.currency), shop.policy.currency, true)
 const today = dayjs().format('YYYY-MM-DD')
-const age = (p: PriceRow) => priceAge({ pricedOn: p.pricedOn, type: 'part', priceKind: p.kind }, today, shop.policy.priceDays)
+const age = (p: PriceRow) =>
+  priceAge({ pricedOn: p.pricedOn, type: 'part', priceKind: p.kind }, today, shop.policy.priceDays)
 
 const draft = reactive({ supplier: '', kind: 'retail', pricedOn: today })
-const file = ref<{ name: string, text: string } | null>(null)
+const file = ref<{ name: string; text: string } | null>(null)
 const report = ref<PriceReport | null>(null)
 const message = ref('')
 async function choose(event: Event): Promise<void> {
@@ -44,39 +45,183 @@ async function run(apply: boolean): Promise<void> {
     message.value = 'Say who is at the bench first, at the top right.'
     return
   }
-  const outcome = await send<PriceReport>('/api/prices/import', 'POST', { text: file.value.text, supplier: draft.supplier.trim() || null, kind: draft.kind, pricedOn: draft.pricedOn, apply, by: shop.person.id })
+  const outcome = await send<PriceReport>('/api/prices/import', 'POST', {
+    text: file.value.text,
+    supplier: draft.supplier.trim() || null,
+    kind: draft.kind,
+    pricedOn: draft.pricedOn,
+    apply,
+    by: shop.person.id,
+  })
   message.value = outcome.ok ? '' : [outcome.message, ...outcome.faults.map(f => f.message)].join(' ')
   report.value = outcome.ok ? outcome.value : null
   if (outcome.ok && apply) await find()
 }
 const more = (all: string[]): string[] => all.slice(0, 40)
-const example = 'number;name;price;kind;supplier;lead_days;stock;superseded_by\nTB-1042;Ring set 65 mm;32,00;retail;Tollbrook Spares;3;4;\nTB-2210;Crankshaft 344 cc;;retail;Tollbrook Spares;;0;TB-2214'
+const example =
+  'number;name;price;kind;supplier;lead_days;stock;superseded_by\nTB-1042;Ring set 65 mm;32,00;retail;Tollbrook Spares;3;4;\nTB-2210;Crankshaft 344 cc;;retail;Tollbrook Spares;;0;TB-2214'
 </script>
 
 <template>
   <div class="page">
-    <div class="pagehead"><h1>Parts and prices</h1><span class="lab">{{ found.all }} in the lists</span></div>
+    <div class="pagehead">
+      <h1>Parts and prices</h1>
+      <span class="lab">{{ found.all }} in the lists</span>
+    </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find a part by name or number" class="find" />
-    <table v-if="found.prices.length" class="prices"><thead><tr class="lab"><th>Part</th><th>Number</th><th>Supplier</th><th class="num">Price</th><th>Lead</th><th>As of</th></tr></thead>
-      <tbody><tr v-for="p in found.prices" :key="p.id"><td><b>{{ p.name }}</b><small v-if="p.supersededBy" class="near">superseded by {{ p.supersededBy }}</small></td><td>{{ p.number }}</td><td>{{ p.supplier }} <span class="lab">{{ p.kind }}</span></td><td class="num" :class="{ gone: p.priceMinor === null }">{{ cash(p.priceMinor) }}</td><td class="lab">{{ p.stock ? `${p.stock} there` : p.leadDays === null ? '' : `${p.leadDays} days` }}</td><td class="lab" :class="{ near: age(p).stale }">{{ dayjs(p.pricedOn).format('D MMM YYYY') }}{{ age(p).stale ? ', stale' : '' }}</td></tr></tbody>
+    <table v-if="found.prices.length" class="prices">
+      <thead>
+        <tr class="lab">
+          <th>Part</th>
+          <th>Number</th>
+          <th>Supplier</th>
+          <th class="num">Price</th>
+          <th>Lead</th>
+          <th>As of</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in found.prices" :key="p.id">
+          <td>
+            <b>{{ p.name }}</b><small v-if="p.supersededBy" class="near">superseded by {{ p.supersededBy }}</small>
+          </td>
+          <td>{{ p.number }}</td>
+          <td>
+            {{ p.supplier }} <span class="lab">{{ p.kind }}</span>
+          </td>
+          <td class="num" :class="{ gone: p.priceMinor === null }">{{ cash(p.priceMinor) }}</td>
+          <td class="lab">{{ p.stock ? `${p.stock} there` : p.leadDays === null ? '' : `${p.leadDays} days` }}</td>
+          <td class="lab" :class="{ near: age(p).stale }">
+            {{ dayjs(p.pricedOn).format('D MMM YYYY') }}{{ age(p).stale ? ', stale' : '' }}
+          </td>
+        </tr>
+      </tbody>
     </table>
-    <p v-else-if="found.all" class="note">Nothing by that name or number.</p><p v-else class="note">No list has been read yet. Type prices in the ways to go, or read a supplier's list here; names then fill in their price by themselves.</p>
-    <section class="block gap"><h2>Read a price list</h2>
-      <div class="grid3 top"><PlainField v-model="draft.supplier" label="Supplier, where the file has no column for it" @change="run(false)" /><PickField v-model="draft.kind" label="Prices are" :options="{ retail: 'retail', trade: 'trade' }" /><PlainField v-model="draft.pricedOn" label="As of" type="date" @change="run(false)" /></div>
-      <div class="acts"><label class="btn go"><input type="file" accept=".csv,text/csv" class="sr" @change="choose">Choose a CSV file</label><span v-if="file" class="lab">{{ file.name }}</span></div>
+    <p v-else-if="found.all" class="note">Nothing by that name or number.</p>
+    <p v-else class="note">
+      No list has been read yet. Type prices in the ways to go, or read a supplier's list here; names then fill in their
+      price by themselves.
+    </p>
+    <section class="block gap">
+      <h2>Read a price list</h2>
+      <div class="grid3 top">
+        <PlainField
+          v-model="draft.supplier"
+          label="Supplier, where the file has no column for it"
+          @change="run(false)"
+        /><PickField
+          v-model="draft.kind"
+          label="Prices are"
+          :options="{ retail: 'retail', trade: 'trade' }"
+        /><PlainField v-model="draft.pricedOn" label="As of" type="date" @change="run(false)" />
+      </div>
+      <div class="acts">
+        <label class="btn go"
+          ><input type="file" accept=".csv,text/csv" class="sr" @change="choose" />Choose a CSV file</label
+        ><span v-if="file" class="lab">{{ file.name }}</span>
+      </div>
       <p v-if="message" class="bar gap" role="alert">{{ message }}</p>
       <div v-if="report" class="gap" aria-live="polite" data-test="report">
         <h3>{{ report.applied ? 'Done' : 'What it would do' }}</h3>
-        <template v-if="report.lines.length"><p class="fault">Nothing is changed while a line is wrong.</p><ul><li v-for="(l, i) in report.lines.slice(0, 60)" :key="i"><span class="lab">line {{ l.line }}</span> {{ l.message }}</li></ul></template>
-        <template v-if="report.changed.length"><p><b>{{ report.changed.length }} {{ report.applied ? 'changed' : 'would change' }}</b></p><ul><li v-for="c in more(report.changed)" :key="c">{{ c }}</li></ul></template>
-        <template v-if="report.added.length"><p><b>{{ report.added.length }} {{ report.applied ? 'added' : 'would be added' }}</b></p><ul><li v-for="c in more(report.added)" :key="c">{{ c }}</li></ul></template>
-        <p v-if="report.same" class="note">{{ report.same }} as they were{{ report.applied ? ', now of the new day' : '' }}.</p>
-        <button v-if="!report.applied && !report.lines.length" type="button" class="btn go" @click="run(true)">Take it over</button>
+        <template v-if="report.lines.length"
+          ><p class="fault">Nothing is changed while a line is wrong.</p>
+          <ul>
+            <li v-for="(l, i) in report.lines.slice(0, 60)" :key="i">
+              <span class="lab">line {{ l.line }}</span> {{ l.message }}
+            </li>
+          </ul></template
+        >
+        <template v-if="report.changed.length"
+          ><p>
+            <b>{{ report.changed.length }} {{ report.applied ? 'changed' : 'would change' }}</b>
+          </p>
+          <ul>
+            <li v-for="c in more(report.changed)" :key="c">{{ c }}</li>
+          </ul></template
+        >
+        <template v-if="report.added.length"
+          ><p>
+            <b>{{ report.added.length }} {{ report.applied ? 'added' : 'would be added' }}</b>
+          </p>
+          <ul>
+            <li v-for="c in more(report.added)" :key="c">{{ c }}</li>
+          </ul></template
+        >
+        <p v-if="report.same" class="note">
+          {{ report.same }} as they were{{ report.applied ? ', now of the new day' : '' }}.
+        </p>
+        <button v-if="!report.applied && !report.lines.length" type="button" class="btn go" @click="run(true)">
+          Take it over
+        </button>
       </div>
-      <details class="gap"><summary class="lab">What a file looks like</summary><pre>{{ example }}</pre><p class="note">Number, name and price are needed; an empty price says that it can't be had.</p></details>
+      <details class="gap">
+        <summary class="lab">What a file looks like</summary>
+        <pre>{{ example }}</pre>
+        <p class="note">Number, name and price are needed; an empty price says that it can't be had.</p>
+      </details>
     </section>
   </div>
 </template>
 
-<style scoped>.find { max-width: 420px; margin-bottom: 12px; } .prices { width: 100%; border-collapse: collapse; max-width: 1000px; } .prices td, .prices th { padding: 7px 12px 7px 0; text-align: left; border-bottom: 1px solid var(--rule); vertical-align: top; } .prices .num { text-align: right; font-variant-numeric: tabular-nums; } .prices small { display: block; } .gone { color: var(--ink-2); } .top { max-width: 900px; margin-bottom: 12px; } .gap { margin-top: 12px; } pre { overflow-x: auto; background: var(--sheet-2); padding: 10px; } summary { cursor: pointer; min-height: 40px; } @media (max-width: 640px) { .prices thead { display: none; } .prices tr { display: grid; grid-template-columns: minmax(0, 1fr) auto; } .prices td { border: 0; padding: 2px 0; } .prices tr { border-bottom: 1px solid var(--rule); padding: 6px 0; } }</style>
+<style scoped>
+.find {
+  max-width: 420px;
+  margin-bottom: 12px;
+}
+.prices {
+  width: 100%;
+  border-collapse: collapse;
+  max-width: 1000px;
+}
+.prices td,
+.prices th {
+  padding: 7px 12px 7px 0;
+  text-align: left;
+  border-bottom: 1px solid var(--rule);
+  vertical-align: top;
+}
+.prices .num {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.prices small {
+  display: block;
+}
+.gone {
+  color: var(--ink-2);
+}
+.top {
+  max-width: 900px;
+  margin-bottom: 12px;
+}
+.gap {
+  margin-top: 12px;
+}
+pre {
+  overflow-x: auto;
+  background: var(--sheet-2);
+  padding: 10px;
+}
+summary {
+  cursor: pointer;
+  min-height: 40px;
+}
+@media (max-width: 640px) {
+  .prices thead {
+    display: none;
+  }
+  .prices tr {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .prices td {
+    border: 0;
+    padding: 2px 0;
+  }
+  .prices tr {
+    border-bottom: 1px solid var(--rule);
+    padding: 6px 0;
+  }
+}
+</style>

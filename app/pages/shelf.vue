@@ -18,8 +18,7 @@ async function load(): Promise<void> {
   try {
     items.value = await read<ShelfItem[]>(`/api/shelf?find=${encodeURIComponent(words.value)}`)
     trouble.value = ''
-  }
-  catch (error) {
+  } catch (error) {
     trouble.value = (error as Error).message
   }
 }
@@ -29,7 +28,17 @@ onMounted(async () => {
   const asked = items.value.find(i => String(i.number) === route.query.part)
   if (asked) edit(asked)
 })
-const blank = () => ({ name: '', part: '', engineClass: 'S4' as keyof typeof ENGINE_CLASSES, grade: 'used' as keyof typeof SHELF_GRADES, tested: '', measured: '', place: '', price: '', quarantine: '' })
+const blank = () => ({
+  name: '',
+  part: '',
+  engineClass: 'S4' as keyof typeof ENGINE_CLASSES,
+  grade: 'used' as keyof typeof SHELF_GRADES,
+  tested: '',
+  measured: '',
+  place: '',
+  price: '',
+  quarantine: '',
+})
 const draft = reactive(blank())
 const open = ref<string | null>(null)
 const newId = ref(ulid())
@@ -44,7 +53,17 @@ function edit(item: ShelfItem): void {
   open.value = item.id
   faults.value = []
   message.value = ''
-  Object.assign(draft, { name: item.name, part: item.part ?? '', engineClass: item.engineClass, grade: item.grade, tested: item.tested ?? '', measured: item.measured ?? '', place: item.place, price: moneyField(item.priceMinor, shop.policy.currency), quarantine: item.quarantine ?? '' })
+  Object.assign(draft, {
+    name: item.name,
+    part: item.part ?? '',
+    engineClass: item.engineClass,
+    grade: item.grade,
+    tested: item.tested ?? '',
+    measured: item.measured ?? '',
+    place: item.place,
+    price: moneyField(item.priceMinor, shop.policy.currency),
+    quarantine: item.quarantine ?? '',
+  })
 }
 function add(): void {
   open.value = open.value === 'new' ? null : 'new'
@@ -55,10 +74,26 @@ async function save(): Promise<void> {
     message.value = 'Say who is at the bench first, at the top right.'
     return
   }
-  const fields = { name: draft.name, grade: draft.grade, tested: draft.tested || null, measured: draft.measured || null, place: draft.place, priceMinor: moneyTyped(draft.price, shop.policy.currency), quarantine: draft.quarantine || null, by: shop.person.id }
-  const outcome = open.value === 'new'
-    ? await send<ShelfItem>('/api/shelf', 'POST', { ...fields, id: newId.value, part: draft.part || null, engineClass: draft.engineClass, fromJobId: null })
-    : await send<ShelfItem>(`/api/shelf/${open.value}`, 'PUT', fields)
+  const fields = {
+    name: draft.name,
+    grade: draft.grade,
+    tested: draft.tested || null,
+    measured: draft.measured || null,
+    place: draft.place,
+    priceMinor: moneyTyped(draft.price, shop.policy.currency),
+    quarantine: draft.quarantine || null,
+    by: shop.person.id,
+  }
+  const outcome =
+    open.value === 'new'
+      ? await send<ShelfItem>('/api/shelf', 'POST', {
+          ...fields,
+          id: newId.value,
+          part: draft.part || null,
+          engineClass: draft.engineClass,
+          fromJobId: null,
+        })
+      : await send<ShelfItem>(`/api/shelf/${open.value}`, 'PUT', fields)
   faults.value = outcome.ok ? [] : outcome.faults
   message.value = outcome.ok ? '' : outcome.message
   if (!outcome.ok) return
@@ -67,7 +102,11 @@ async function save(): Promise<void> {
   await load()
 }
 async function move(item: ShelfItem, to: ShelfItem['state']): Promise<void> {
-  const outcome = await send<ShelfItem>(`/api/shelf/${item.id}/move`, 'POST', { to, jobId: null, by: shop.person?.id ?? '' })
+  const outcome = await send<ShelfItem>(`/api/shelf/${item.id}/move`, 'POST', {
+    to,
+    jobId: null,
+    by: shop.person?.id ?? '',
+  })
   trouble.value = outcome.ok ? '' : outcome.message
   if (outcome.ok) await load()
 }
@@ -76,32 +115,163 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
 
 <template>
   <div class="page">
-    <div class="pagehead"><h1>Shelf</h1><button type="button" class="btn go" :aria-expanded="open === 'new'" @click="add">Put a part on the shelf</button></div>
+    <div class="pagehead">
+      <h1>Shelf</h1>
+      <button type="button" class="btn go" :aria-expanded="open === 'new'" @click="add">Put a part on the shelf</button>
+    </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find by part or place" class="find" />
-    <p v-if="!items.length" class="note">Nothing on the shelf by those words. Parts of an engine that is given up come here from its job, under Decide.</p>
+    <p v-if="!items.length" class="note">
+      Nothing on the shelf by those words. Parts of an engine that is given up come here from its job, under Decide.
+    </p>
     <form v-if="open === 'new'" class="edit" @submit.prevent="save">
-      <div class="cols"><PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PickField v-model="draft.part" label="Part" :options="PARTS" empty="something else" /><PickField v-model="draft.engineClass" label="Off which class of engine" :options="ENGINE_CLASSES" /><PlainField v-model="draft.place" label="Place" hint="Shelf 2, box 4" :fault="fault('place')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /></div>
+      <div class="cols">
+        <PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PickField
+          v-model="draft.part"
+          label="Part"
+          :options="PARTS"
+          empty="something else"
+        /><PickField
+          v-model="draft.engineClass"
+          label="Off which class of engine"
+          :options="ENGINE_CLASSES"
+        /><PlainField v-model="draft.place" label="Place" hint="Shelf 2, box 4" :fault="fault('place')" /><PlainField
+          v-model="draft.price"
+          label="Price"
+          :suffix="shop.policy.currency"
+          inputmode="decimal"
+          :fault="fault('priceMinor')"
+        />
+      </div>
       <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
-      <div class="cols"><PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField v-model="draft.measured" label="Measured" hint="Pin 37.46 mm; bore 65.02" :fault="fault('measured')" /></div>
-      <p v-if="message" class="fault" role="alert">{{ message }}</p><div class="acts"><button class="btn go" type="submit">Put it there</button><button class="btn" type="button" @click="open = null">Not now</button></div>
+      <div class="cols">
+        <PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField
+          v-model="draft.measured"
+          label="Measured"
+          hint="Pin 37.46 mm; bore 65.02"
+          :fault="fault('measured')"
+        />
+      </div>
+      <p v-if="message" class="fault" role="alert">{{ message }}</p>
+      <div class="acts">
+        <button class="btn go" type="submit">Put it there</button
+        ><button class="btn" type="button" @click="open = null">Not now</button>
+      </div>
     </form>
     <ul class="list">
       <li v-for="s in items" :key="s.id">
-        <button type="button" class="row" :aria-expanded="open === s.id" @click="edit(s)"><span class="tag small">S {{ s.number }}</span><span><b>{{ s.name }}</b><span class="lab">{{ s.place }} · {{ SHELF_GRADES[s.grade].toLowerCase() }}{{ s.fromNumber ? ` · out of T ${s.fromNumber}` : '' }}</span></span>
-          <span><span v-if="s.quarantine" class="st past">✕ quarantine</span><span v-else-if="useRefusal(s)" class="st near">◐ unmeasured</span><span v-else-if="s.measured" class="st good">● {{ s.measured }}</span><span v-else class="lab">not measured</span></span>
-          <span class="lab">{{ s.state === 'reserved' ? `for T ${s.jobNumber}` : 'free' }}</span><b class="num">{{ s.priceMinor === null ? '' : moneyText(toMajor(s.priceMinor, shop.policy.currency), shop.policy.currency, true) }}</b></button>
+        <button type="button" class="row" :aria-expanded="open === s.id" @click="edit(s)">
+          <span class="tag small">S {{ s.number }}</span
+          ><span
+            ><b>{{ s.name }}</b
+            ><span class="lab"
+              >{{ s.place }} · {{ SHELF_GRADES[s.grade].toLowerCase()
+              }}{{ s.fromNumber ? ` · out of T ${s.fromNumber}` : '' }}</span
+            ></span
+          >
+          <span
+            ><span v-if="s.quarantine" class="st past">✕ quarantine</span
+            ><span v-else-if="useRefusal(s)" class="st near">◐ unmeasured</span
+            ><span v-else-if="s.measured" class="st good">● {{ s.measured }}</span
+            ><span v-else class="lab">not measured</span></span
+          >
+          <span class="lab">{{ s.state === 'reserved' ? `for T ${s.jobNumber}` : 'free' }}</span><b class="num">{{
+            s.priceMinor === null
+              ? ''
+              : moneyText(toMajor(s.priceMinor, shop.policy.currency), shop.policy.currency, true)
+          }}</b>
+        </button>
         <form v-if="open === s.id" class="edit" @submit.prevent="save">
-          <div class="cols"><PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PlainField v-model="draft.place" label="Place" :fault="fault('place')" /><PlainField v-model="draft.price" label="Price" :suffix="shop.policy.currency" inputmode="decimal" :fault="fault('priceMinor')" /></div>
+          <div class="cols">
+            <PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PlainField
+              v-model="draft.place"
+              label="Place"
+              :fault="fault('place')"
+            /><PlainField
+              v-model="draft.price"
+              label="Price"
+              :suffix="shop.policy.currency"
+              inputmode="decimal"
+              :fault="fault('priceMinor')"
+            />
+          </div>
           <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
-          <div class="cols"><PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField v-model="draft.measured" label="Measured" hint="Pin 37.46 mm; bore 65.02" :fault="fault('measured')" /><PlainField v-model="draft.quarantine" label="In quarantine because" hint="Empty: it may be used." :fault="fault('quarantine')" /></div>
+          <div class="cols">
+            <PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField
+              v-model="draft.measured"
+              label="Measured"
+              hint="Pin 37.46 mm; bore 65.02"
+              :fault="fault('measured')"
+            /><PlainField
+              v-model="draft.quarantine"
+              label="In quarantine because"
+              hint="Empty: it may be used."
+              :fault="fault('quarantine')"
+            />
+          </div>
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
-          <div class="acts"><button class="btn go" type="submit">Keep it so</button><a class="btn" :href="`/api/shelf/${s.id}/label.pdf`" target="_blank" rel="noopener">Print its label</a><button v-if="s.state === 'reserved'" type="button" class="btn" @click="move(s, 'shelf')">Let it go</button><button type="button" class="link" @click="move(s, 'gone')">It is gone</button></div>
+          <div class="acts">
+            <button class="btn go" type="submit">Keep it so</button
+            ><a class="btn" :href="`/api/shelf/${s.id}/label.pdf`" target="_blank" rel="noopener">Print its label</a
+            ><button v-if="s.state === 'reserved'" type="button" class="btn" @click="move(s, 'shelf')">Let it go</button
+            ><button type="button" class="link" @click="move(s, 'gone')">It is gone</button>
+          </div>
         </form>
       </li>
     </ul>
   </div>
 </template>
 
-<style scoped>.find { max-width: 420px; margin-bottom: 10px; } .list { max-width: 1040px; } li { border-bottom: 1px solid var(--rule); } .row { display: grid; grid-template-columns: 74px minmax(0, 1.6fr) minmax(0, 1.3fr) 90px 90px; gap: 12px; align-items: center; width: 100%; border: 0; background: none; text-align: left; min-height: 54px; cursor: pointer; padding: 4px 0; font: inherit; color: inherit; } .row .lab { display: block; } .num { text-align: right; } .edit { display: grid; gap: 10px; padding: 6px 0 16px; max-width: 900px; } .cols { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: 10px; }
-@media (max-width: 640px) { .row { grid-template-columns: 64px minmax(0, 1fr); } .row > :nth-child(n+3) { grid-column: 2; text-align: left; } }</style>
+<style scoped>
+.find {
+  max-width: 420px;
+  margin-bottom: 10px;
+}
+.list {
+  max-width: 1040px;
+}
+li {
+  border-bottom: 1px solid var(--rule);
+}
+.row {
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1.6fr) minmax(0, 1.3fr) 90px 90px;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+  border: 0;
+  background: none;
+  text-align: left;
+  min-height: 54px;
+  cursor: pointer;
+  padding: 4px 0;
+  font: inherit;
+  color: inherit;
+}
+.row .lab {
+  display: block;
+}
+.num {
+  text-align: right;
+}
+.edit {
+  display: grid;
+  gap: 10px;
+  padding: 6px 0 16px;
+  max-width: 900px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 10px;
+}
+@media (max-width: 640px) {
+  .row {
+    grid-template-columns: 64px minmax(0, 1fr);
+  }
+  .row > :nth-child(n + 3) {
+    grid-column: 2;
+    text-align: left;
+  }
+}
+</style>

@@ -5,21 +5,83 @@ import type { EngineClass, UseClass } from '#core/job/vocabulary'
 import type { Person } from '#shared/types/records'
 
 const shop = useShopStore()
-interface Draft extends Omit<ShopPolicy, 'labourRateMinor' | 'taxPct' | 'altitudeM' | 'sharePct' | 'shareBore' | 'shareClass' | 'standHours' | 'warnPct' | 'priceDays' | 'minChargeMinor' | 'roundToMinor'> { warn: string, priceAge: string, least: string, step: string, stand: string, rate: string, tax: string, altitude: string, share: Record<UseClass, string>, byBore: Record<keyof typeof BORE, string>, byClass: Record<EngineClass, string> }
-const texts = <K extends string>(figures: Record<K, number>): Record<K, string> => Object.fromEntries(Object.entries(figures).map(([k, v]) => [k, String(v)])) as Record<K, string>
-const numbers = <K extends string>(typed: Record<K, string>): Record<K, number> => Object.fromEntries(Object.entries(typed).map(([k, v]) => [k, typedFigure(v as string) as number])) as Record<K, number>
-const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({ ...p, warn: String(warnPct), priceAge: String(priceDays), least: moneyField(minChargeMinor, p.currency), step: moneyField(roundToMinor, p.currency), stand: String(standHours), rate: moneyField(p.labourRateMinor, p.currency), tax: String(p.taxPct), altitude: String(p.altitudeM), share: texts(p.sharePct), byBore: texts(p.shareBore), byClass: texts(p.shareClass) })
+interface Draft extends Omit<
+  ShopPolicy,
+  | 'labourRateMinor'
+  | 'taxPct'
+  | 'altitudeM'
+  | 'sharePct'
+  | 'shareBore'
+  | 'shareClass'
+  | 'standHours'
+  | 'warnPct'
+  | 'priceDays'
+  | 'minChargeMinor'
+  | 'roundToMinor'
+> {
+  warn: string
+  priceAge: string
+  least: string
+  step: string
+  stand: string
+  rate: string
+  tax: string
+  altitude: string
+  share: Record<UseClass, string>
+  byBore: Record<keyof typeof BORE, string>
+  byClass: Record<EngineClass, string>
+}
+const texts = <K extends string>(figures: Record<K, number>): Record<K, string> =>
+  Object.fromEntries(Object.entries(figures).map(([k, v]) => [k, String(v)])) as Record<K, string>
+const numbers = <K extends string>(typed: Record<K, string>): Record<K, number> =>
+  Object.fromEntries(Object.entries(typed).map(([k, v]) => [k, typedFigure(v as string) as number])) as Record<
+    K,
+    number
+  >
+const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({
+  ...p,
+  warn: String(warnPct),
+  priceAge: String(priceDays),
+  least: moneyField(minChargeMinor, p.currency),
+  step: moneyField(roundToMinor, p.currency),
+  stand: String(standHours),
+  rate: moneyField(p.labourRateMinor, p.currency),
+  tax: String(p.taxPct),
+  altitude: String(p.altitudeM),
+  share: texts(p.sharePct),
+  byBore: texts(p.shareBore),
+  byClass: texts(p.shareClass),
+})
 const draft = ref<Draft>(start(shop.policy))
 const faults = ref<Fault[]>([])
 const message = ref('')
 const saved = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
-watch(draft, () => { saved.value = false }, { deep: true })
+watch(
+  draft,
+  () => {
+    saved.value = false
+  },
+  { deep: true },
+)
 async function save(): Promise<void> {
   const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, ...rest } = draft.value
   const number = (typed: string): number => typedFigure(typed) as number
   const known = /^[A-Z]{3}$/.test(rest.currency)
-  const policy = { ...rest, labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate), minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least), roundToMinor: known ? safeMoney(step, rest.currency) : figure(step), warnPct: number(warn), priceDays: number(priceAge), taxPct: number(tax), standHours: number(stand), altitudeM: number(altitude), sharePct: numbers(share), shareBore: numbers(byBore), shareClass: numbers(byClass) }
+  const policy = {
+    ...rest,
+    labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate),
+    minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least),
+    roundToMinor: known ? safeMoney(step, rest.currency) : figure(step),
+    warnPct: number(warn),
+    priceDays: number(priceAge),
+    taxPct: number(tax),
+    standHours: number(stand),
+    altitudeM: number(altitude),
+    sharePct: numbers(share),
+    shareBore: numbers(byBore),
+    shareClass: numbers(byClass),
+  }
   const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
   message.value = outcome.ok ? '' : outcome.message
   faults.value = outcome.ok ? [] : outcome.faults
@@ -34,8 +96,7 @@ async function save(): Promise<void> {
 function safeMoney(typed: string, currency: string): number | null {
   try {
     return moneyTyped(typed, currency)
-  }
-  catch {
+  } catch {
     return figure(typed)
   }
 }
@@ -59,9 +120,11 @@ async function setActive(p: Person, active: boolean): Promise<void> {
 }
 const RULES = { net_value: 'Most money left', cost_per_hour: 'Least cost an hour', share_of_value: 'Share of value' }
 const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
-  net_value: 'What is left after the work, chances counted. It weighs the machine, the spend and the risk together; the default.',
+  net_value:
+    'What is left after the work, chances counted. It weighs the machine, the spend and the risk together; the default.',
   cost_per_hour: 'For machines that are kept and worked: money for each hour they will still run.',
-  share_of_value: 'The rule owners know best: nothing past a share of the running value. Simple, but blind to what it is worth unmended.',
+  share_of_value:
+    'The rule owners know best: nothing past a share of the running value. Simple, but blind to what it is worth unmended.',
 }
 </script>
 
@@ -71,10 +134,23 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
     <section class="block">
       <h2>People at the bench</h2>
       <ul class="people">
-        <li v-for="p in shop.people" :key="p.id"><i aria-hidden="true">{{ p.initials }}</i><span>{{ p.name }}</span><button type="button" class="link" @click="setActive(p, !p.active)">{{ p.active ? 'Away' : 'Back at the bench' }}<span class="sr">: {{ p.name }}</span></button></li>
+        <li v-for="p in shop.people" :key="p.id">
+          <i aria-hidden="true">{{ p.initials }}</i><span>{{ p.name }}</span
+          ><button type="button" class="link" @click="setActive(p, !p.active)">
+            {{ p.active ? 'Away' : 'Back at the bench' }}<span class="sr">: {{ p.name }}</span>
+          </button>
+        </li>
       </ul>
       <form class="addp" @submit.prevent="addPerson">
-        <PlainField v-model="person.name" label="Name" :fault="personFaults.find(f => f.field === 'name')?.message" /><PlainField v-model="person.initials" label="Initials" :fault="personFaults.find(f => f.field === 'initials')?.message" /><button class="btn" type="submit">Add</button>
+        <PlainField
+          v-model="person.name"
+          label="Name"
+          :fault="personFaults.find(f => f.field === 'name')?.message"
+        /><PlainField
+          v-model="person.initials"
+          label="Initials"
+          :fault="personFaults.find(f => f.field === 'initials')?.message"
+        /><button class="btn" type="submit">Add</button>
       </form>
       <p v-if="personMessage && !personFaults.length" class="fault">{{ personMessage }}</p>
       <p class="note">Whoever is chosen at the top right is stamped on every entry.</p>
@@ -82,47 +158,245 @@ const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
     <form @submit.prevent="save">
       <section class="block">
         <h2>Head of the paper, money</h2>
-        <div class="grid2"><PlainField v-model="draft.shopName" label="Name of the shop" :fault="fault('shopName')" /><PlainField v-model="draft.shopAddress" label="Address, as it is printed" :fault="fault('shopAddress')" /></div>
+        <div class="grid2">
+          <PlainField v-model="draft.shopName" label="Name of the shop" :fault="fault('shopName')" /><PlainField
+            v-model="draft.shopAddress"
+            label="Address, as it is printed"
+            :fault="fault('shopAddress')"
+          />
+        </div>
         <div class="grid4 gap">
-          <PlainField v-model="draft.currency" label="Currency" maxlength="3" :fault="fault('currency')" /><PlainField v-model="draft.rate" label="Labour, an hour" :suffix="draft.currency" inputmode="decimal" :fault="fault('labourRateMinor')" />
-          <PlainField v-model="draft.tax" label="Tax on the work" suffix="%" inputmode="decimal" :fault="fault('taxPct')" /><PlainField v-model="draft.altitude" label="Height above the sea" suffix="m" inputmode="numeric" hint="Compression is compared at sea level." :fault="fault('altitudeM')" />
-          <PlainField v-model="draft.least" label="Least charge" :suffix="draft.currency" inputmode="decimal" :fault="fault('minChargeMinor')" /><PlainField v-model="draft.step" label="Quotes rounded up to" :suffix="draft.currency" inputmode="decimal" :fault="fault('roundToMinor')" />
-          <PlainField v-model="draft.priceAge" label="A price is stale after" suffix="days" inputmode="numeric" :fault="fault('priceDays')" /><PlainField v-model="draft.warn" label="Warn at this share of the cap" suffix="%" inputmode="numeric" hint="Past it the owner is called first." :fault="fault('warnPct')" />
+          <PlainField v-model="draft.currency" label="Currency" maxlength="3" :fault="fault('currency')" /><PlainField
+            v-model="draft.rate"
+            label="Labour, an hour"
+            :suffix="draft.currency"
+            inputmode="decimal"
+            :fault="fault('labourRateMinor')"
+          />
+          <PlainField
+            v-model="draft.tax"
+            label="Tax on the work"
+            suffix="%"
+            inputmode="decimal"
+            :fault="fault('taxPct')"
+          /><PlainField
+            v-model="draft.altitude"
+            label="Height above the sea"
+            suffix="m"
+            inputmode="numeric"
+            hint="Compression is compared at sea level."
+            :fault="fault('altitudeM')"
+          />
+          <PlainField
+            v-model="draft.least"
+            label="Least charge"
+            :suffix="draft.currency"
+            inputmode="decimal"
+            :fault="fault('minChargeMinor')"
+          /><PlainField
+            v-model="draft.step"
+            label="Quotes rounded up to"
+            :suffix="draft.currency"
+            inputmode="decimal"
+            :fault="fault('roundToMinor')"
+          />
+          <PlainField
+            v-model="draft.priceAge"
+            label="A price is stale after"
+            suffix="days"
+            inputmode="numeric"
+            :fault="fault('priceDays')"
+          /><PlainField
+            v-model="draft.warn"
+            label="Warn at this share of the cap"
+            suffix="%"
+            inputmode="numeric"
+            hint="Past it the owner is called first."
+            :fault="fault('warnPct')"
+          />
         </div>
       </section>
-      <section class="block"><h2>Units shown first</h2>
-        <ChipGroup v-model="draft.pressureUnit" label="Pressure" :options="{ bar: 'bar', psi: 'psi', kPa: 'kPa' }" needed /><div class="gap" /><ChipGroup v-model="draft.volumeUnit" label="Volume" :options="{ mL: 'mL', L: 'L', US_floz: 'US fl oz' }" needed />
+      <section class="block">
+        <h2>Units shown first</h2>
+        <ChipGroup
+          v-model="draft.pressureUnit"
+          label="Pressure"
+          :options="{ bar: 'bar', psi: 'psi', kPa: 'kPa' }"
+          needed
+        />
+        <div class="gap" />
+        <ChipGroup
+          v-model="draft.volumeUnit"
+          label="Volume"
+          :options="{ mL: 'mL', L: 'L', US_floz: 'US fl oz' }"
+          needed
+        />
       </section>
-      <section class="block"><h2>How this shop decides</h2>
-        <ChipGroup v-model="draft.leadRule" label="Chosen by" :options="RULES" needed /><p class="note reason">{{ RULE_REASONS[draft.leadRule] }} The other rules are always shown where they disagree.</p>
+      <section class="block">
+        <h2>How this shop decides</h2>
+        <ChipGroup v-model="draft.leadRule" label="Chosen by" :options="RULES" needed />
+        <p class="note reason">
+          {{ RULE_REASONS[draft.leadRule] }} The other rules are always shown where they disagree.
+        </p>
         <h3 class="gap">Most that mending may cost, of the running value</h3>
-        <div class="shares"><PlainField v-for="(word, k) in USE_CLASSES" :key="k" v-model="draft.share[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`sharePct.${k}`)" /></div>
-        <details><summary>More or less by bore and kind of engine</summary><p class="note">Per cent of the share above; 100 leaves it. An unlined bore has no second life, a tractor has many: a shop that thinks so says so here.</p>
-          <div class="shares"><PlainField v-for="(word, k) in BORE" :key="k" v-model="draft.byBore[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`shareBore.${k}`)" /><PlainField v-for="(word, k) in ENGINE_CLASSES" :key="k" v-model="draft.byClass[k]" :label="word" suffix="%" inputmode="numeric" :fault="fault(`shareClass.${k}`)" /></div>
+        <div class="shares">
+          <PlainField
+            v-for="(word, k) in USE_CLASSES"
+            :key="k"
+            v-model="draft.share[k]"
+            :label="word"
+            suffix="%"
+            inputmode="numeric"
+            :fault="fault(`sharePct.${k}`)"
+          />
+        </div>
+        <details>
+          <summary>More or less by bore and kind of engine</summary>
+          <p class="note">
+            Per cent of the share above; 100 leaves it. An unlined bore has no second life, a tractor has many: a shop
+            that thinks so says so here.
+          </p>
+          <div class="shares">
+            <PlainField
+              v-for="(word, k) in BORE"
+              :key="k"
+              v-model="draft.byBore[k]"
+              :label="word"
+              suffix="%"
+              inputmode="numeric"
+              :fault="fault(`shareBore.${k}`)"
+            /><PlainField
+              v-for="(word, k) in ENGINE_CLASSES"
+              :key="k"
+              v-model="draft.byClass[k]"
+              :label="word"
+              suffix="%"
+              inputmode="numeric"
+              :fault="fault(`shareClass.${k}`)"
+            />
+          </div>
         </details>
-        <label class="check"><input v-model="draft.labourTogether" type="checkbox"> Old and rusty machines: all labour lines run low or high together (a wider spread)</label>
+        <label class="check"
+          ><input v-model="draft.labourTogether" type="checkbox" /> Old and rusty machines: all labour lines run low or
+          high together (a wider spread)</label
+        >
       </section>
-      <section class="block"><h2>How this shop handles oil</h2>
-        <ChipGroup v-model="draft.fillAim" label="Fill to" :options="{ low: 'Low mark', middle: 'Middle', top: 'Full mark' }" needed /><p class="note reason">The maker's fill usually stands at the full mark; anything between the marks is sound. Never above.</p>
-        <ChipGroup v-model="draft.surplusRule" label="A surplus" :options="{ surplus_only: 'Draw off the surplus', change_all: 'Change all of it' }" needed /><p class="note reason">Drawing off is offered only for oil that is clean, plain to smell and of normal thickness; otherwise a full change is asked for either way.</p>
-        <PlainField v-model="draft.stand" label="Stand test after fuel in the oil, at least" suffix="h" inputmode="decimal" class="stand" :fault="fault('standHours')" hint="Overnight is the custom. No refill before it has passed." />
+      <section class="block">
+        <h2>How this shop handles oil</h2>
+        <ChipGroup
+          v-model="draft.fillAim"
+          label="Fill to"
+          :options="{ low: 'Low mark', middle: 'Middle', top: 'Full mark' }"
+          needed
+        />
+        <p class="note reason">
+          The maker's fill usually stands at the full mark; anything between the marks is sound. Never above.
+        </p>
+        <ChipGroup
+          v-model="draft.surplusRule"
+          label="A surplus"
+          :options="{ surplus_only: 'Draw off the surplus', change_all: 'Change all of it' }"
+          needed
+        />
+        <p class="note reason">
+          Drawing off is offered only for oil that is clean, plain to smell and of normal thickness; otherwise a full
+          change is asked for either way.
+        </p>
+        <PlainField
+          v-model="draft.stand"
+          label="Stand test after fuel in the oil, at least"
+          suffix="h"
+          inputmode="decimal"
+          class="stand"
+          :fault="fault('standHours')"
+          hint="Overnight is the custom. No refill before it has passed."
+        />
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
-      <div class="acts"><button class="btn go" type="submit">Keep these rules</button><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span></div>
+      <div class="acts">
+        <button class="btn go" type="submit">Keep these rules</button
+        ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
+      </div>
     </form>
     <OutboxList />
   </div>
 </template>
 
 <style scoped>
-summary { min-height: 44px; padding-top: 11px; cursor: pointer; }
-.shop { padding-right: max(20px, calc(100% - 1100px)); }
-h1 { margin-bottom: 8px; } .gap { margin-top: 12px; } .reason { margin: 4px 0 10px 100px; } .bar { margin-bottom: 10px; }
-.stand { max-width: 300px; }
-.people li { display: flex; gap: 12px; align-items: center; min-height: 46px; border-bottom: 1px solid var(--rule); } .people li > span { min-width: 180px; }
-.people i { width: 30px; height: 30px; border-radius: 50%; background: var(--ink-2); color: #fff; display: grid; place-items: center; font: 600 14px var(--label); }
-.addp { display: grid; grid-template-columns: 260px 100px auto; gap: 10px; align-items: end; justify-content: start; margin: 12px 0 8px; }
-.shares { display: grid; grid-template-columns: repeat(auto-fill, minmax(126px, 1fr)); gap: 10px 14px; margin: 8px 0 14px; }
-.check { display: flex; gap: 10px; align-items: center; min-height: 44px; } .check input { width: 22px; height: 22px; accent-color: var(--petrol); }
-@media (max-width: 640px) { .addp { grid-template-columns: minmax(0, 1fr) 80px; } .reason { margin-left: 0; } }
+summary {
+  min-height: 44px;
+  padding-top: 11px;
+  cursor: pointer;
+}
+.shop {
+  padding-right: max(20px, calc(100% - 1100px));
+}
+h1 {
+  margin-bottom: 8px;
+}
+.gap {
+  margin-top: 12px;
+}
+.reason {
+  margin: 4px 0 10px 100px;
+}
+.bar {
+  margin-bottom: 10px;
+}
+.stand {
+  max-width: 300px;
+}
+.people li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 46px;
+  border-bottom: 1px solid var(--rule);
+}
+.people li > span {
+  min-width: 180px;
+}
+.people i {
+  width: 30px;
+  height: 30px;
+  border-radius: 50%;
+  background: var(--ink-2);
+  color: #fff;
+  display: grid;
+  place-items: center;
+  font: 600 14px var(--label);
+}
+.addp {
+  display: grid;
+  grid-template-columns: 260px 100px auto;
+  gap: 10px;
+  align-items: end;
+  justify-content: start;
+  margin: 12px 0 8px;
+}
+.shares {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(126px, 1fr));
+  gap: 10px 14px;
+  margin: 8px 0 14px;
+}
+.check {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.check input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--petrol);
+}
+@media (max-width: 640px) {
+  .addp {
+    grid-template-columns: minmax(0, 1fr) 80px;
+  }
+  .reason {
+    margin-left: 0;
+  }
+}
 </style>

@@ -1,16 +1,32 @@
-export interface Fault { field: string, message: string }
-export type Outcome<T> = { ok: true, value: T } | { ok: false, message: string, faults: Fault[], status: number }
+export interface Fault {
+  field: string
+  message: string
+}
+export type Outcome<T> = { ok: true; value: T } | { ok: false; message: string; faults: Fault[]; status: number }
 
 /** Sends something to the server and says in words how it went; never throws. */
 export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown): Promise<Outcome<T>> {
   try {
-    const response = await fetch(url, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-    const answer = await response.json() as T & { message?: string, fields?: Fault[] }
+    const response = await fetch(url, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+    const answer = (await response.json()) as T & { message?: string; fields?: Fault[] }
     if (response.ok) return { ok: true, value: answer }
-    return { ok: false, status: response.status, message: answer.message ?? 'This could not be saved. What you typed is still here.', faults: answer.fields ?? [] }
-  }
-  catch {
-    return { ok: false, status: 0, message: 'Not saved: the bench computer did not answer. What you typed is kept here; press again in a moment.', faults: [] }
+    return {
+      ok: false,
+      status: response.status,
+      message: answer.message ?? 'This could not be saved. What you typed is still here.',
+      faults: answer.fields ?? [],
+    }
+  } catch {
+    return {
+      ok: false,
+      status: 0,
+      message: 'Not saved: the bench computer did not answer. What you typed is kept here; press again in a moment.',
+      faults: [],
+    }
   }
 }
 
@@ -19,11 +35,10 @@ export async function read<T>(url: string): Promise<T> {
   let response: Response
   try {
     response = await fetch(url)
-  }
-  catch {
+  } catch {
     throw new Error('The bench computer does not answer. Is Remedium still running?')
   }
-  const answer = await response.json() as T & { message?: string }
+  const answer = (await response.json()) as T & { message?: string }
   if (!response.ok) throw new Error(answer.message ?? 'This could not be read.')
   return answer
 }

@@ -15,7 +15,10 @@ import { BODY_SCHEMAS } from '#shared/schemas/entry'
 
 /** The log together with what is being typed, where that is complete enough to be judged. */
 function withTyped(file: JobFile, typed: Entry[]): JobFile {
-  return { ...file, entries: [...file.entries, ...typed.filter(entry => BODY_SCHEMAS[entry.kind].safeParse(entry.body).success)] }
+  return {
+    ...file,
+    entries: [...file.entries, ...typed.filter(entry => BODY_SCHEMAS[entry.kind].safeParse(entry.body).success)],
+  }
 }
 
 /** The ways of a job drawn against each other; always the same draws for the same lines. */
@@ -24,8 +27,30 @@ function draw(file: JobFile, typed: Entry[]): SimResult[] {
   const terms = termsNow(entriesInForce(file.entries))
   const bodies = new Map(ofKind(entriesInForce(withTyped(file, typed).entries), 'option').map(e => [e.id, e.body]))
   const live = decision.options.filter(o => o.allowed && (!o.mends || o.valueAfter !== null))
-  const asIs: SimOption = { id: decision.fallback.id, lines: [], mends: { valueAfter: decision.fallback.value, salvage: decision.fallback.value, comeback: 0, success: 1, downtime: 0 } }
-  const ways = live.map((o): SimOption => ({ id: o.entryId, lines: bodies.get(o.entryId)?.lines ?? [], mends: o.mends ? { valueAfter: o.valueAfter ?? 0, salvage: decision.fallback.value, comeback: o.comeback, success: o.successChance, downtime: o.downtime } : null }))
+  const asIs: SimOption = {
+    id: decision.fallback.id,
+    lines: [],
+    mends: {
+      valueAfter: decision.fallback.value,
+      salvage: decision.fallback.value,
+      comeback: 0,
+      success: 1,
+      downtime: 0,
+    },
+  }
+  const ways = live.map((o): SimOption => ({
+    id: o.entryId,
+    lines: bodies.get(o.entryId)?.lines ?? [],
+    mends: o.mends
+      ? {
+          valueAfter: o.valueAfter ?? 0,
+          salvage: decision.fallback.value,
+          comeback: o.comeback,
+          success: o.successChance,
+          downtime: o.downtime,
+        }
+      : null,
+  }))
   return simulate(ways.some(w => w.id === asIs.id) ? ways : [...ways, asIs], workPolicy(terms, file.policy))
 }
 

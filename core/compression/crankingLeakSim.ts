@@ -1,7 +1,18 @@
 import { AIR_R, flowFunction } from './flowFunction'
 import { pistonTravel } from './sliderCrank'
 
-export interface LeakSim { boreMm: number, strokeMm: number, rodMm: number, staticCr: number, closeAbdcDeg: number, rpm: number, leakMm2: number, pAmbKpa: number, tempC: number, n: number }
+export interface LeakSim {
+  boreMm: number
+  strokeMm: number
+  rodMm: number
+  staticCr: number
+  closeAbdcDeg: number
+  rpm: number
+  leakMm2: number
+  pAmbKpa: number
+  tempC: number
+  n: number
+}
 
 const STEP_DEG = 0.1
 const END_DEG = 380
@@ -12,21 +23,32 @@ const END_DEG = 380
  * @param leakMm2       effective leak area (Cd·A), mm², 0..100
  * @returns peak gauge pressure in kPa, and the share of the charge left 20° after top dead centre, %
  */
-export function crankingLeakSim({ boreMm, strokeMm, rodMm, staticCr, closeAbdcDeg, rpm, leakMm2, pAmbKpa, tempC, n }: LeakSim): { pGaugeKpa: number, massLeftPct: number } {
-  const areaMm2 = Math.PI / 4 * boreMm ** 2
-  const clearance = areaMm2 * strokeMm / (staticCr - 1)
+export function crankingLeakSim({
+  boreMm,
+  strokeMm,
+  rodMm,
+  staticCr,
+  closeAbdcDeg,
+  rpm,
+  leakMm2,
+  pAmbKpa,
+  tempC,
+  n,
+}: LeakSim): { pGaugeKpa: number; massLeftPct: number } {
+  const areaMm2 = (Math.PI / 4) * boreMm ** 2
+  const clearance = (areaMm2 * strokeMm) / (staticCr - 1)
   const volume = (deg: number): number => clearance + areaMm2 * pistonTravel(deg, strokeMm, rodMm)
   const startDeg = 180 + closeAbdcDeg
   const v0 = volume(startDeg)
   const t0 = tempC + 273.15
-  const m0 = pAmbKpa * 1000 * v0 * 1e-9 / (AIR_R * t0)
-  const pressure = (deg: number, share: number): number => pAmbKpa * (share * v0 / volume(deg)) ** n
+  const m0 = (pAmbKpa * 1000 * v0 * 1e-9) / (AIR_R * t0)
+  const pressure = (deg: number, share: number): number => pAmbKpa * ((share * v0) / volume(deg)) ** n
   /** loss of charge per degree, as a share of the first charge */
   const loss = (deg: number, share: number): number => {
     const p = pressure(deg, share)
     if (p <= pAmbKpa || leakMm2 === 0) return 0
     const temp = t0 * (p / pAmbKpa) ** ((n - 1) / n)
-    return -leakMm2 * 1e-6 * p * 1000 / Math.sqrt(AIR_R * temp) * flowFunction(pAmbKpa / p) / (6 * rpm) / m0
+    return (((-leakMm2 * 1e-6 * p * 1000) / Math.sqrt(AIR_R * temp)) * flowFunction(pAmbKpa / p)) / (6 * rpm) / m0
   }
   let share = 1
   let peak = pAmbKpa
@@ -35,10 +57,10 @@ export function crankingLeakSim({ boreMm, strokeMm, rodMm, staticCr, closeAbdcDe
   for (let i = 0; i < steps; i++) {
     const deg = startDeg + i * h
     const k1 = loss(deg, share)
-    const k2 = loss(deg + h / 2, share + h / 2 * k1)
-    const k3 = loss(deg + h / 2, share + h / 2 * k2)
+    const k2 = loss(deg + h / 2, share + (h / 2) * k1)
+    const k3 = loss(deg + h / 2, share + (h / 2) * k2)
     const k4 = loss(deg + h, share + h * k3)
-    share = Math.max(0, share + h / 6 * (k1 + 2 * k2 + 2 * k3 + k4))
+    share = Math.max(0, share + (h / 6) * (k1 + 2 * k2 + 2 * k3 + k4))
     peak = Math.max(peak, pressure(deg + h, share))
   }
   return { pGaugeKpa: peak - pAmbKpa, massLeftPct: 100 * share }

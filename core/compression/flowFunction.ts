@@ -8,5 +8,5 @@ const CHOKED = Math.sqrt(GAMMA) * (2 / (GAMMA + 1)) ** ((GAMMA + 1) / (2 * (GAMM
 export function flowFunction(ratio: number): number {
   if (ratio >= 1) return 0
   if (ratio <= CRITICAL_RATIO) return CHOKED
-  return Math.sqrt(2 * GAMMA / (GAMMA - 1) * (ratio ** (2 / GAMMA) - ratio ** ((GAMMA + 1) / GAMMA)))
+  return Math.sqrt(((2 * GAMMA) / (GAMMA - 1)) * (ratio ** (2 / GAMMA) - ratio ** ((GAMMA + 1) / GAMMA)))
 }

@@ -10,8 +10,14 @@ import type { LeakClass } from './leakdown'
 import { LEAK_LIMITS, leakdown, leakdownClass, leakPath } from './leakdown'
 
 const PATH_WORDS: Record<string, string> = {
-  intake_valve: 'the inlet valve', exhaust_valve: 'the exhaust valve', rings_bore_piston: 'rings, bore or piston', head_gasket_or_crack: 'head gasket or a crack', head_gasket_between: 'the gasket between two cylinders',
-  head_gasket_or_loose_head: 'head gasket or a loose head', plug_seal: 'the plug\'s own seat', base_gasket_after_rings: 'the base gasket, after the rings',
+  intake_valve: 'the inlet valve',
+  exhaust_valve: 'the exhaust valve',
+  rings_bore_piston: 'rings, bore or piston',
+  head_gasket_or_crack: 'head gasket or a crack',
+  head_gasket_between: 'the gasket between two cylinders',
+  head_gasket_or_loose_head: 'head gasket or a loose head',
+  plug_seal: "the plug's own seat",
+  base_gasket_after_rings: 'the base gasket, after the rings',
 }
 
 /** Which limits of leakage belong to an engine. */
@@ -21,8 +27,11 @@ export function leakClassOf({ engineClass, cycle, cooling }: EngineFacts): LeakC
   return cooling === 'liquid' ? 'liquid_4s' : 'air_4s'
 }
 
-const GRADE: Record<'good' | 'fair' | 'worn' | 'bad', { mark: Mark, words: string }> = {
-  good: { mark: 'good', words: 'good' }, fair: { mark: 'good', words: 'fair' }, worn: { mark: 'near', words: 'worn' }, bad: { mark: 'near', words: 'bad' },
+const GRADE: Record<'good' | 'fair' | 'worn' | 'bad', { mark: Mark; words: string }> = {
+  good: { mark: 'good', words: 'good' },
+  fair: { mark: 'good', words: 'fair' },
+  worn: { mark: 'near', words: 'worn' },
+  bad: { mark: 'near', words: 'bad' },
 }
 
 /** Air in at top dead centre: how much gets away, and where it is heard. The limits are rules of thumb: they make it doubtful, the ear names the part. */
@@ -34,7 +43,8 @@ export function judgeLeakdown(entry: EntryOf<'leak_down'>, file: JobFile): Judge
   const { leakPct, holeMm } = leakdown({
     pRegKpa,
     pCylKpa: Math.min(convert(cylinder.value, cylinder.unit, 'kPa'), pRegKpa),
-    orificeMm, pAmbKpa: ambientPressure({ altitudeM: file.policy.altitudeM }).pKpa,
+    orificeMm,
+    pAmbKpa: ambientPressure({ altitudeM: file.policy.altitudeM }).pKpa,
   })
   const state = leakdownClass({ leakPct, engineClass }).state
   const known = heard.filter(place => HEARD[place].strokes.includes(strokes))
@@ -42,21 +52,38 @@ export function judgeLeakdown(entry: EntryOf<'leak_down'>, file: JobFile): Judge
   const [good, fair, worn] = LEAK_LIMITS[engineClass]
   const details = [
     `${quantityText(cylinder.value, cylinder.unit)} left of ${quantityText(regulator.value, regulator.unit)}: good to ${good} %, fair to ${fair} %, worn to ${worn} % (rule of thumb).`,
-    holeMm === null ? 'Everything gets away: a valve held open, a hole, or not at top dead centre.' : `The leak is as large as a hole of ${holeMm.toFixed(2)} mm; compare that between testers, not the per cent.`,
+    holeMm === null
+      ? 'Everything gets away: a valve held open, a hole, or not at top dead centre.'
+      : `The leak is as large as a hole of ${holeMm.toFixed(2)} mm; compare that between testers, not the per cent.`,
   ]
-  if (paths.length) details.push(`Heard: it goes by ${paths.join(', and by ')}. A hiss that stops after a tap on the stem was dirt.`)
+  if (paths.length)
+    details.push(`Heard: it goes by ${paths.join(', and by ')}. A hiss that stops after a tap on the stem was dirt.`)
   else if (state !== 'good') details.push('Listen at inlet, exhaust, filler and plug before anything is blamed.')
   const valve = paths.some(p => p.includes('valve'))
   if (valve) details.push('Read the lash before a seat is blamed.')
   const mark: Mark = paths.length && state !== 'good' ? 'past' : paths.length ? 'near' : GRADE[state].mark
-  return { entryId: entry.id, mark, headline: `Leak-down ${Math.round(leakPct)} %, ${GRADE[state].words}${paths.length ? `: ${paths.join(', ')}` : ''}`, details, leakPct }
+  return {
+    entryId: entry.id,
+    mark,
+    headline: `Leak-down ${Math.round(leakPct)} %, ${GRADE[state].words}${paths.length ? `: ${paths.join(', ')}` : ''}`,
+    details,
+    leakPct,
+  }
 }
 
 /** A two-stroke's crankcase under pressure or vacuum. */
 export function judgeCrankcase(entry: EntryOf<'crankcase'>, file: JobFile): Judgement {
   const { start, end, seconds } = entry.body
   const engineClass = file.facts.engineClass === 'H2' ? 'handheld' : 'vehicle'
-  const { mode, rateKpaPerMin, dropPct, state } = crankcaseTest({ p0Kpa: convert(start.value, start.unit, 'kPa'), p1Kpa: convert(end.value, end.unit, 'kPa'), seconds, engineClass, volumeMl: null, pAmbKpa: ambientPressure({ altitudeM: file.policy.altitudeM }).pKpa, tempC: 20 })
+  const { mode, rateKpaPerMin, dropPct, state } = crankcaseTest({
+    p0Kpa: convert(start.value, start.unit, 'kPa'),
+    p1Kpa: convert(end.value, end.unit, 'kPa'),
+    seconds,
+    engineClass,
+    volumeMl: null,
+    pAmbKpa: ambientPressure({ altitudeM: file.policy.altitudeM }).pKpa,
+    tempC: 20,
+  })
   const lost = shownIn(rateKpaPerMin, 'kPa', start.unit)
   const mark: Mark = state === 'pass' ? 'good' : state === 'doubtful' ? 'open' : 'near'
   const other = mode === 'pressure' ? 'vacuum' : 'pressure'
@@ -66,7 +93,9 @@ export function judgeCrankcase(entry: EntryOf<'crankcase'>, file: JobFile): Judg
     headline: `Crankcase ${mode}: ${state === 'pass' ? 'holds' : state === 'doubtful' ? 'doubtful' : 'leaks'}`,
     details: [
       `Lost ${lost} a minute, ${Math.round(dropPct)} % of it in ${seconds} s (${engineClass === 'handheld' ? 'hand-held' : 'vehicle'} limits, rule of thumb).`,
-      ...(state === 'pass' ? [`A lip seal may hold one way only: do ${other} too.`] : ['Test the blanking plates and the hose alone first; then soapy water at seals, base and inlet joint.']),
+      ...(state === 'pass'
+        ? [`A lip seal may hold one way only: do ${other} too.`]
+        : ['Test the blanking plates and the hose alone first; then soapy water at seals, base and inlet joint.']),
       'A dry seal is a hint; this test is the proof.',
     ],
   }

@@ -9,7 +9,7 @@ import { InputError } from '../errors'
 export function pistonTravel(deg: number, strokeMm: number, rodMm: number): number {
   const throwMm = strokeMm / 2
   checkRod(strokeMm, rodMm)
-  const rad = deg * Math.PI / 180
+  const rad = (deg * Math.PI) / 180
   return throwMm * (1 - Math.cos(rad)) + rodMm - Math.sqrt(rodMm ** 2 - (throwMm * Math.sin(rad)) ** 2)
 }
 
@@ -22,9 +22,14 @@ export function pistonAngle(travelMm: number, strokeMm: number, rodMm: number): 
   const throwMm = strokeMm / 2
   const d = throwMm + rodMm - travelMm
   const cos = (throwMm ** 2 + d ** 2 - rodMm ** 2) / (strokeMm * d)
-  return Math.acos(Math.max(-1, Math.min(1, cos))) * 180 / Math.PI
+  return (Math.acos(Math.max(-1, Math.min(1, cos))) * 180) / Math.PI
 }
 
 function checkRod(strokeMm: number, rodMm: number): void {
-  if (rodMm <= strokeMm / 2) throw new InputError('inconsistent', 'rod_mm', `A rod of ${rodMm} mm can't turn on a stroke of ${strokeMm} mm: it must be longer than half the stroke.`)
+  if (rodMm <= strokeMm / 2)
+    throw new InputError(
+      'inconsistent',
+      'rod_mm',
+      `A rod of ${rodMm} mm can't turn on a stroke of ${strokeMm} mm: it must be longer than half the stroke.`,
+    )
 }

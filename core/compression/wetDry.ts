@@ -1,17 +1,37 @@
 import { InputError, TIE } from '../errors'
 import type { CompStatus } from './compVerdict'
 
-export interface WetDryShares { rings: number, topEnd: number, both: number }
-export interface WetDryInput { dryKpa: number, wetKpa: number, oilMl: number, clearanceMl: number | null, sweptEffMl: number | null, pAmbKpa: number, n: number, priors: WetDryShares | null, verdict: CompStatus | null }
-export type WetDryStatus = 'no_compression' | 'repeat_test' | 'no_fault_shown' | 'rings' | 'top_end' | 'both' | 'unclear'
-export interface WetDryResult { risePct: number | null, oilVolumeFactor?: number, posterior?: WetDryShares, status: WetDryStatus }
+export interface WetDryShares {
+  rings: number
+  topEnd: number
+  both: number
+}
+export interface WetDryInput {
+  dryKpa: number
+  wetKpa: number
+  oilMl: number
+  clearanceMl: number | null
+  sweptEffMl: number | null
+  pAmbKpa: number
+  n: number
+  priors: WetDryShares | null
+  verdict: CompStatus | null
+}
+export type WetDryStatus =
+  'no_compression' | 'repeat_test' | 'no_fault_shown' | 'rings' | 'top_end' | 'both' | 'unclear'
+export interface WetDryResult {
+  risePct: number | null
+  oilVolumeFactor?: number
+  posterior?: WetDryShares
+  status: WetDryStatus
+}
 
 /** Rise to expect from each fault, as a share of the dry reading, and how often each is met. Rule of thumb, shop judgement. */
 export const WET_DRY_MODEL = {
   rings: { mean: 0.25, sd: 0.12 },
   topEnd: { mean: 0.03, sd: 0.04 },
   both: { mean: 0.12, sd: 0.06 },
-  priors: { rings: 0.45, topEnd: 0.40, both: 0.15 },
+  priors: { rings: 0.45, topEnd: 0.4, both: 0.15 },
   lead: 0.6,
   leadBoth: 0.45,
   fall: -0.05,
@@ -23,10 +43,24 @@ export const WET_DRY_MODEL = {
  * @param oilMl oil poured in, mL; it fills clearance, which is taken out when both volumes are known
  * @throws InputError `out_of_range` when the oil fills half the clearance or more, `inconsistent` when the priors are all 0
  */
-export function wetDry({ dryKpa, wetKpa, oilMl, clearanceMl, sweptEffMl, pAmbKpa, n, priors, verdict }: WetDryInput): WetDryResult {
+export function wetDry({
+  dryKpa,
+  wetKpa,
+  oilMl,
+  clearanceMl,
+  sweptEffMl,
+  pAmbKpa,
+  n,
+  priors,
+  verdict,
+}: WetDryInput): WetDryResult {
   const known = clearanceMl !== null && sweptEffMl !== null
   if (known && oilMl >= clearanceMl / 2 - TIE && oilMl > 0) {
-    throw new InputError('out_of_range', 'oil_ml', `${oilMl} mL of oil fills half the clearance (${clearanceMl} mL) or more: repeat with a spoonful.`)
+    throw new InputError(
+      'out_of_range',
+      'oil_ml',
+      `${oilMl} mL of oil fills half the clearance (${clearanceMl} mL) or more: repeat with a spoonful.`,
+    )
   }
   const given = priors ?? WET_DRY_MODEL.priors
   const total = given.rings + given.topEnd + given.both
@@ -47,7 +81,11 @@ export function wetDry({ dryKpa, wetKpa, oilMl, clearanceMl, sweptEffMl, pAmbKpa
     both: Math.log(given.both / total) + logDensity(rise, both.mean, both.sd),
   }
   const highest = Math.max(logs.rings, logs.topEnd, logs.both)
-  const weights = { rings: Math.exp(logs.rings - highest), topEnd: Math.exp(logs.topEnd - highest), both: Math.exp(logs.both - highest) }
+  const weights = {
+    rings: Math.exp(logs.rings - highest),
+    topEnd: Math.exp(logs.topEnd - highest),
+    both: Math.exp(logs.both - highest),
+  }
   const sum = weights.rings + weights.topEnd + weights.both
   const posterior = { rings: weights.rings / sum, topEnd: weights.topEnd / sum, both: weights.both / sum }
   return { risePct, oilVolumeFactor, posterior, status: verdict === 'pass' ? 'no_fault_shown' : leader(posterior) }

@@ -7,13 +7,33 @@ import { InputError, TIE } from '../errors'
  * @param floorMm2PerH   a last rate up to this is steady whatever came before
  * @returns ratio of the last rate to the median of the earlier ones; null when that median is 0
  */
-export function debrisGrowth({ amountsMm2, hours, floorMm2PerH }: { amountsMm2: number[], hours: number[], floorMm2PerH: number }) {
-  if (amountsMm2.length !== hours.length) throw new InputError('inconsistent', 'hours', `There are ${hours.length} hours for ${amountsMm2.length} samples: give one for each.`)
+export function debrisGrowth({
+  amountsMm2,
+  hours,
+  floorMm2PerH,
+}: {
+  amountsMm2: number[]
+  hours: number[]
+  floorMm2PerH: number
+}) {
+  if (amountsMm2.length !== hours.length)
+    throw new InputError(
+      'inconsistent',
+      'hours',
+      `There are ${hours.length} hours for ${amountsMm2.length} samples: give one for each.`,
+    )
   const rates = amountsMm2.map((amount, i) => amount / (hours[i] ?? 1))
   const last = rates.at(-1) ?? 0
   const earlier = median(rates.slice(0, -1))
   const ratio = earlier === 0 ? null : last / earlier
-  const state = last <= floorMm2PerH + TIE ? 'steady' : ratio === null || ratio >= 2 - TIE ? 'rising_fast' : ratio >= 1.5 - TIE ? 'rising' : 'steady'
+  const state =
+    last <= floorMm2PerH + TIE
+      ? 'steady'
+      : ratio === null || ratio >= 2 - TIE
+        ? 'rising_fast'
+        : ratio >= 1.5 - TIE
+          ? 'rising'
+          : 'steady'
   return { rates, ratio, state, raiseOneLevel: state === 'rising_fast' }
 }
 

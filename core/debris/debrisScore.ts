@@ -1,9 +1,26 @@
 import { TIE } from '../errors'
 import type { DebrisAmount, DebrisMaterial, DebrisState } from './debrisTables'
-import { AMOUNT_WEIGHT, BREAK_IN_LARGEST_UM, BREAK_IN_MATERIALS, DEBRIS_LIMITS, DEBRIS_SOURCES, MATERIAL_WEIGHT } from './debrisTables'
+import {
+  AMOUNT_WEIGHT,
+  BREAK_IN_LARGEST_UM,
+  BREAK_IN_MATERIALS,
+  DEBRIS_LIMITS,
+  DEBRIS_SOURCES,
+  MATERIAL_WEIGHT,
+} from './debrisTables'
 
-export interface DebrisItem { material: DebrisMaterial, amount: DebrisAmount, largestUm: number | null }
-export interface DebrisInput { items: DebrisItem[], hoursSinceOil: number, intervalH: number, hoursSinceRebuild: number | null, breakInH: number }
+export interface DebrisItem {
+  material: DebrisMaterial
+  amount: DebrisAmount
+  largestUm: number | null
+}
+export interface DebrisInput {
+  items: DebrisItem[]
+  hoursSinceOil: number
+  intervalH: number
+  hoursSinceRebuild: number | null
+  breakInH: number
+}
 
 const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x))
 
@@ -18,8 +35,15 @@ export function debrisScore({ items, hoursSinceOil, intervalH, hoursSinceRebuild
   const haste = clamp(Math.sqrt(intervalH / Math.max(hoursSinceOil, 1)), 0.7, 1.5)
   const itemScores = items.map(({ material, amount, largestUm }) => {
     // an emulsion has no pieces to be measured: a size given with it changes nothing
-    const size = largestUm === null || material === 'emulsion' ? 1 : clamp(0.3 + 0.7 * Math.log10(largestUm / 30) / Math.log10(1000 / 30), 0.3, 1)
-    const beddingIn = hoursSinceRebuild !== null && BREAK_IN_MATERIALS.has(material) && largestUm !== null && largestUm < BREAK_IN_LARGEST_UM
+    const size =
+      largestUm === null || material === 'emulsion'
+        ? 1
+        : clamp(0.3 + (0.7 * Math.log10(largestUm / 30)) / Math.log10(1000 / 30), 0.3, 1)
+    const beddingIn =
+      hoursSinceRebuild !== null &&
+      BREAK_IN_MATERIALS.has(material) &&
+      largestUm !== null &&
+      largestUm < BREAK_IN_LARGEST_UM
     const allowance = beddingIn ? 0.4 + 0.6 * Math.min(1, hoursSinceRebuild / breakInH) : 1
     return 100 * Math.min(1, MATERIAL_WEIGHT[material] * AMOUNT_WEIGHT[amount] * size * haste * allowance)
   })
@@ -37,7 +61,8 @@ function stateOf(score: number, items: DebrisItem[]): DebrisState {
   const byScore = score < watch - TIE ? 0 : score < investigate - TIE ? 1 : score < stop - TIE ? 2 : 3
   const floors = items.map(({ material, amount }) => {
     if (amount === 'none') return 0
-    if (material === 'bearing_flake' || material === 'babbitt' || material === 'iron_chips') return amount === 'trace' ? 1 : 2
+    if (material === 'bearing_flake' || material === 'babbitt' || material === 'iron_chips')
+      return amount === 'trace' ? 1 : 2
     return material === 'iron_paste' && amount === 'mass' ? 1 : 0
   })
   return ORDER[Math.max(byScore, ...floors)] ?? 'stop'

@@ -1,23 +1,54 @@
-export const DEBRIS_MATERIALS = ['iron_paste', 'carbon', 'friction_fibre', 'sealant', 'emulsion', 'plastic', 'unknown', 'grit', 'aluminium', 'bronze', 'iron_chips', 'babbitt', 'bearing_flake'] as const
-export type DebrisMaterial = typeof DEBRIS_MATERIALS[number]
+export const DEBRIS_MATERIALS = [
+  'iron_paste',
+  'carbon',
+  'friction_fibre',
+  'sealant',
+  'emulsion',
+  'plastic',
+  'unknown',
+  'grit',
+  'aluminium',
+  'bronze',
+  'iron_chips',
+  'babbitt',
+  'bearing_flake',
+] as const
+export type DebrisMaterial = (typeof DEBRIS_MATERIALS)[number]
 export const DEBRIS_AMOUNTS = ['none', 'trace', 'some', 'much', 'mass'] as const
-export type DebrisAmount = typeof DEBRIS_AMOUNTS[number]
+export type DebrisAmount = (typeof DEBRIS_AMOUNTS)[number]
 export type DebrisState = 'normal' | 'watch' | 'investigate' | 'stop'
 
 /** How grave a material is in itself. Rule of thumb, shop judgement. */
 export const MATERIAL_WEIGHT: Record<DebrisMaterial, number> = {
-  iron_paste: 0.20, carbon: 0.25, friction_fibre: 0.30, sealant: 0.35, emulsion: 0.40, plastic: 0.50, unknown: 0.50,
-  grit: 0.60, aluminium: 0.70, bronze: 0.80, iron_chips: 0.90, babbitt: 0.90, bearing_flake: 1.00,
+  iron_paste: 0.2,
+  carbon: 0.25,
+  friction_fibre: 0.3,
+  sealant: 0.35,
+  emulsion: 0.4,
+  plastic: 0.5,
+  unknown: 0.5,
+  grit: 0.6,
+  aluminium: 0.7,
+  bronze: 0.8,
+  iron_chips: 0.9,
+  babbitt: 0.9,
+  bearing_flake: 1.0,
 }
 
 /** trace a few specks; some a thin film or under 20 specks; much a full magnet cap; mass a lump. Rule of thumb, shop judgement. */
-export const AMOUNT_WEIGHT: Record<DebrisAmount, number> = { none: 0, trace: 0.40, some: 0.65, much: 0.85, mass: 1.00 }
+export const AMOUNT_WEIGHT: Record<DebrisAmount, number> = { none: 0, trace: 0.4, some: 0.65, much: 0.85, mass: 1.0 }
 
 /** Score from which a sample is no longer normal, is to be investigated, and stops the engine. Rule of thumb, shop judgement. */
 export const DEBRIS_LIMITS = { watch: 15, investigate: 35, stop: 60 } as const
 
 /** Materials that a new or rebuilt engine sheds while it beds in, if the pieces are fine. */
-export const BREAK_IN_MATERIALS: ReadonlySet<DebrisMaterial> = new Set(['iron_paste', 'aluminium', 'sealant', 'friction_fibre', 'carbon'])
+export const BREAK_IN_MATERIALS: ReadonlySet<DebrisMaterial> = new Set([
+  'iron_paste',
+  'aluminium',
+  'sealant',
+  'friction_fibre',
+  'carbon',
+])
 export const BREAK_IN_LARGEST_UM = 500
 
 /** Where a material most likely comes from. */

@@ -11,7 +11,7 @@ export const signsThere = (reports: Report[]): Set<string> => new Set(reports.fi
  * How alike two engines look, 0..1: the weight of the signs that both show over the weight of all that either shows.
  * @returns the share, and the shared signs with the most telling first; 0 when nothing is shared
  */
-export function alikeness(mine: ReadonlySet<string>, other: ReadonlySet<string>): { share: number, shared: string[] } {
+export function alikeness(mine: ReadonlySet<string>, other: ReadonlySet<string>): { share: number; shared: string[] } {
   const shared = [...mine].filter(s => other.has(s)).sort((a, b) => weight(b) - weight(a) || (a < b ? -1 : 1))
   const sum = (signs: Iterable<string>): number => [...signs].reduce((total, s) => total + weight(s), 0)
   const all = sum(new Set([...mine, ...other]))

@@ -42,7 +42,10 @@ export function cover(leaks: readonly number[], coverers: readonly Coverer[], we
   }
   const full = size - 1
   const total = table[full] as number
-  const without = leaks.map((_, f) => ({ total: total + (table[full & ~(1 << f)] as number), joint: new Float64Array(weigh ? n : 0) }))
+  const without = leaks.map((_, f) => ({
+    total: total + (table[full & ~(1 << f)] as number),
+    joint: new Float64Array(weigh ? n : 0),
+  }))
   const joint = new Float64Array(n)
 
   // rest[U]: the chance that the causes still to come cover what U lacks
@@ -87,7 +90,8 @@ function backward(rest: Float64Array, scratch: Float64Array, { prior, keep, link
   for (const { bit, q } of links) {
     const step = 1 << bit
     for (let base = 0; base < scratch.length; base += 2 * step) {
-      for (let u = base; u < base + step; u++) scratch[u] = (1 - q) * (scratch[u] as number) + q * (scratch[u + step] as number)
+      for (let u = base; u < base + step; u++)
+        scratch[u] = (1 - q) * (scratch[u] as number) + q * (scratch[u + step] as number)
     }
   }
   const [absent, share] = [1 - prior, prior * keep]
@@ -116,7 +120,8 @@ function dot(a: Float64Array, b: Float64Array): number {
 function dotWithout(there: Float64Array, rest: Float64Array, step: number): number {
   let sum = 0
   for (let base = 0; base < there.length; base += 2 * step) {
-    for (let u = base; u < base + step; u++) sum += ((there[u] as number) + (there[u + step] as number)) * (rest[u + step] as number)
+    for (let u = base; u < base + step; u++)
+      sum += ((there[u] as number) + (there[u + step] as number)) * (rest[u + step] as number)
   }
   return sum
 }

@@ -10,14 +10,21 @@ import { reportsOf } from './reports'
 import type { TreeNode } from './tree'
 import { treeOf } from './tree'
 
-export interface JobDiagnosis extends Diagnosis { essentials: Essential[], /** minutes of the catalogue's checks that were done */ minutesSpent: number }
+export interface JobDiagnosis extends Diagnosis {
+  essentials: Essential[]
+  /** minutes of the catalogue's checks that were done */ minutesSpent: number
+}
 
 /** What a job looks like, from its whole log. Pure and deterministic. */
 export function diagnoseJob(file: JobFile): JobDiagnosis {
   const inForce = entriesInForce(file.entries)
   const reports = reportsOf(inForce, file)
   const skipped = leftOutOf(inForce)
-  return { ...diagnose(file.facts, reports, file.counts, skipped), essentials: essentials(reports, file.facts), minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)) }
+  return {
+    ...diagnose(file.facts, reports, file.counts, skipped),
+    essentials: essentials(reports, file.facts),
+    minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)),
+  }
 }
 
 /** The fault tree from where a job stands; see `treeOf`. */
@@ -26,7 +33,12 @@ export function treeOfJob(file: JobFile, depth = 3): TreeNode {
   return treeOf(file.facts, reportsOf(inForce, file), file.counts, leftOutOf(inForce), depth)
 }
 
-const leftOutOf = (inForce: Entry[]): Set<string> => new Set(ofKind(inForce, 'check').filter(e => e.body.skipped).map(e => e.body.check))
+const leftOutOf = (inForce: Entry[]): Set<string> =>
+  new Set(
+    ofKind(inForce, 'check')
+      .filter(e => e.body.skipped)
+      .map(e => e.body.check),
+  )
 
 function minutesOf(signs: string[]): number {
   const checks = new Set(signs.map(s => SIGNS.get(s)?.check))

@@ -2,20 +2,43 @@ import { InputError } from '../errors'
 import { cover } from './covered'
 
 /** A finding of the model: `leak` is the chance that it shows with none of its causes there. */
-export interface ModelFinding { id: string, leak: number, minutes: number }
-export interface ModelCause { id: string, prior: number }
+export interface ModelFinding {
+  id: string
+  leak: number
+  minutes: number
+}
+export interface ModelCause {
+  id: string
+  prior: number
+}
 /** `q`: the chance that this cause alone makes the finding show. */
-export interface ModelLink { cause: string, finding: string, q: number }
-export interface Model { causes: ModelCause[], findings: ModelFinding[], links: ModelLink[] }
+export interface ModelLink {
+  cause: string
+  finding: string
+  q: number
+}
+export interface Model {
+  causes: ModelCause[]
+  findings: ModelFinding[]
+  links: ModelLink[]
+}
 
 /**
  * What is known of one finding, as P(report | causes) = a + b·P(finding absent | causes).
  * Seen for certain: (1, −1). Absent for certain: (0, 1). A report that can err lies between.
  */
-export interface Evidence { finding: number, a: number, b: number }
+export interface Evidence {
+  finding: number
+  a: number
+  b: number
+}
 
 /** A model with its links laid out as a matrix: q[finding][cause]. */
-export interface Network { causes: ModelCause[], findings: ModelFinding[], q: Float64Array[] }
+export interface Network {
+  causes: ModelCause[]
+  findings: ModelFinding[]
+  q: Float64Array[]
+}
 
 /** More positive findings than this are refused: each doubles the work. */
 export const MOST_TERMS = 18
@@ -26,16 +49,26 @@ export function networkOf({ causes, findings, links }: Model): Network {
   const q = findings.map(() => new Float64Array(causes.length))
   for (const link of links) {
     const [f, c] = [findingAt.get(link.finding), causeAt.get(link.cause)]
-    if (f === undefined || c === undefined) throw new InputError('inconsistent', 'model.links', `A link joins ${link.cause} to ${link.finding}, and one of them is not in the model.`)
+    if (f === undefined || c === undefined)
+      throw new InputError(
+        'inconsistent',
+        'model.links',
+        `A link joins ${link.cause} to ${link.finding}, and one of them is not in the model.`,
+      )
     const row = q[f]
     if (row) row[c] = link.q
   }
   return { causes, findings, q }
 }
 
-export interface Posterior { pEvidence: number, marginals: Float64Array }
+export interface Posterior {
+  pEvidence: number
+  marginals: Float64Array
+}
 /** `without[k]`: the marginals with the k-th report taken out; only for reports that are not certain negatives. */
-export interface WeighedPosterior extends Posterior { without: Map<Evidence, Float64Array> }
+export interface WeighedPosterior extends Posterior {
+  without: Map<Evidence, Float64Array>
+}
 
 /**
  * Exact posteriors of every cause, several causes at once (noisy-OR), by covered sets: see `cover`. A report that can err and says "there"
@@ -48,9 +81,13 @@ export interface WeighedPosterior extends Posterior { without: Map<Evidence, Flo
 export const infer = (network: Network, evidence: Evidence[]): Posterior => sumOver(network, evidence, false)
 
 /** The same, and what every cause would be without each report in turn. */
-export const inferWeighed = (network: Network, evidence: Evidence[]): WeighedPosterior => sumOver(network, evidence, true)
+export const inferWeighed = (network: Network, evidence: Evidence[]): WeighedPosterior =>
+  sumOver(network, evidence, true)
 
-interface Sum { total: number, joint: Float64Array }
+interface Sum {
+  total: number
+  joint: Float64Array
+}
 
 function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: boolean): WeighedPosterior {
   const n = causes.length
@@ -58,37 +95,64 @@ function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: 
   const leakOf = ({ finding }: Evidence): number => findings[finding]?.leak ?? 0
   const positives = evidence.filter(e => e.b < 0)
   const denied = evidence.filter(e => e.a > 0 && e.b > 0)
-  if (positives.length > MOST_TERMS) throw new InputError('out_of_range', 'positive', `At most ${MOST_TERMS} findings can be there at once; these are ${positives.length}.`)
+  if (positives.length > MOST_TERMS)
+    throw new InputError(
+      'out_of_range',
+      'positive',
+      `At most ${MOST_TERMS} findings can be there at once; these are ${positives.length}.`,
+    )
   // a report that can err is a · P(shows) with a leak that a wrong report adds to
   const leaks = positives.map(e => (e.a + e.b - e.b * leakOf(e)) / e.a)
   const always = evidence.reduce((x, e) => x * (e.b <= 0 ? e.a : 1), 1)
-  const linked = causes.map((_, i) => positives.flatMap(({ finding }, bit) => linkOf(finding, i) > 0 ? [{ bit, q: linkOf(finding, i) }] : []))
-  const [joined, alone] = [causes.map((_, i) => i).filter(i => linked[i]?.length), causes.map((_, i) => i).filter(i => !linked[i]?.length)]
+  const linked = causes.map((_, i) =>
+    positives.flatMap(({ finding }, bit) => (linkOf(finding, i) > 0 ? [{ bit, q: linkOf(finding, i) }] : [])),
+  )
+  const [joined, alone] = [
+    causes.map((_, i) => i).filter(i => linked[i]?.length),
+    causes.map((_, i) => i).filter(i => !linked[i]?.length),
+  ]
 
   const sum: Sum = { total: 0, joint: new Float64Array(n) }
-  const apart = new Map<Evidence, Sum>(weigh ? [...positives, ...denied].map(e => [e, { total: 0, joint: new Float64Array(n) }]) : [])
+  const apart = new Map<Evidence, Sum>(
+    weigh ? [...positives, ...denied].map(e => [e, { total: 0, joint: new Float64Array(n) }]) : [],
+  )
   for (let chosen = 0; chosen < 2 ** denied.length; chosen++) {
-    const [said, left] = [denied.filter((_, k) => chosen >> k & 1), denied.filter((_, k) => !(chosen >> k & 1))]
+    const [said, left] = [denied.filter((_, k) => (chosen >> k) & 1), denied.filter((_, k) => !((chosen >> k) & 1))]
     const negatives = [...evidence.filter(e => e.a === 0), ...said]
     const keep = causes.map((_, i) => negatives.reduce((x, e) => x * (1 - linkOf(e.finding, i)), 1))
-    const factor = left.reduce((x, e) => x * e.a, negatives.reduce((x, e) => x * e.b * (1 - leakOf(e)), always))
+    const factor = left.reduce(
+      (x, e) => x * e.a,
+      negatives.reduce((x, e) => x * e.b * (1 - leakOf(e)), always),
+    )
     // a cause that none of the positives tells of has a closed form
     const bracket = alone.map(i => 1 - (prior[i] as number) + (prior[i] as number) * (keep[i] as number))
     const weight = bracket.reduce((x, b) => x * b, factor)
     if (weight === 0) continue
-    const got = cover(leaks, joined.map(i => ({ prior: prior[i] as number, keep: keep[i] as number, links: linked[i] ?? [] })), weigh)
+    const got = cover(
+      leaks,
+      joined.map(i => ({ prior: prior[i] as number, keep: keep[i] as number, links: linked[i] ?? [] })),
+      weigh,
+    )
     const gather = (into: Sum | undefined, share: number, part: Sum): void => {
       if (!into) return
       into.total += share * part.total
-      for (const [k, i] of joined.entries()) into.joint[i] = (into.joint[i] as number) + share * (part.joint[k] as number)
-      for (const [k, i] of alone.entries()) into.joint[i] = (into.joint[i] as number) + share * part.total * (prior[i] as number) * (keep[i] as number) / (bracket[k] as number)
+      for (const [k, i] of joined.entries())
+        into.joint[i] = (into.joint[i] as number) + share * (part.joint[k] as number)
+      for (const [k, i] of alone.entries())
+        into.joint[i] =
+          (into.joint[i] as number) +
+          (share * part.total * (prior[i] as number) * (keep[i] as number)) / (bracket[k] as number)
     }
     gather(sum, weight, got)
     for (const [f, e] of positives.entries()) if (weigh) gather(apart.get(e), weight / e.a, got.without[f] as Sum)
     for (const e of left) gather(apart.get(e), weight / e.a, got)
   }
   const without = new Map([...apart].map(([e, w]) => [e, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
-  return { pEvidence: clip(sum.total), marginals: sum.total > 0 ? sum.joint.map(j => clip(j / sum.total)) : prior, without }
+  return {
+    pEvidence: clip(sum.total),
+    marginals: sum.total > 0 ? sum.joint.map(j => clip(j / sum.total)) : prior,
+    without,
+  }
 
   function linkOf(finding: number, cause: number): number {
     return q[finding]?.[cause] ?? 0
@@ -101,6 +165,7 @@ export const YES = (finding: number): Evidence => ({ finding, a: 1, b: -1 })
 export const NO = (finding: number): Evidence => ({ finding, a: 0, b: 1 })
 
 /** Entropy of a yes or no, bits. */
-export const binaryEntropy = (p: number): number => p <= 0 || p >= 1 ? 0 : -(p * Math.log2(p) + (1 - p) * Math.log2(1 - p))
+export const binaryEntropy = (p: number): number =>
+  p <= 0 || p >= 1 ? 0 : -(p * Math.log2(p) + (1 - p) * Math.log2(1 - p))
 /** Sum over the causes: what the screen shows, and exact to compute. */
 export const entropyOf = ({ marginals }: Posterior): number => marginals.reduce((sum, p) => sum + binaryEntropy(p), 0)

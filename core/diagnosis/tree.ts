@@ -12,10 +12,10 @@ const MOST_BRANCHES = 3
 
 export interface TreeNode {
   /** what leads here, with its likelihood 0..1 */
-  lead: { name: string, p: number } | null
+  lead: { name: string; p: number } | null
   /** what to look at next; null where the tree ends */
   check: Check | null
-  branches: { seen: string, p: number, node: TreeNode }[]
+  branches: { seen: string; p: number; node: TreeNode }[]
 }
 
 /**
@@ -24,20 +24,48 @@ export interface TreeNode {
  * The first check is asked however sure the lead is: it is what would settle it.
  * @param depth levels of checks, 0 for the leading cause alone
  */
-export function treeOf(facts: EngineFacts, reports: Report[], counts: ShopCounts | null = null, skipped: ReadonlySet<string> = new Set(), depth = 3): TreeNode {
+export function treeOf(
+  facts: EngineFacts,
+  reports: Report[],
+  counts: ShopCounts | null = null,
+  skipped: ReadonlySet<string> = new Set(),
+  depth = 3,
+): TreeNode {
   return branch(facts, reports, counts, skipped, depth, true)
 }
 
-function branch(facts: EngineFacts, reports: Report[], counts: ShopCounts | null, skipped: ReadonlySet<string>, depth: number, root: boolean): TreeNode {
-  const { likely: [first], next } = diagnose(facts, reports, counts, skipped)
+function branch(
+  facts: EngineFacts,
+  reports: Report[],
+  counts: ShopCounts | null,
+  skipped: ReadonlySet<string>,
+  depth: number,
+  root: boolean,
+): TreeNode {
+  const {
+    likely: [first],
+    next,
+  } = diagnose(facts, reports, counts, skipped)
   const lead = first ? { name: first.cause.name, p: first.p } : null
   const step = next.find(s => s.waits === null) ?? next[0]
   if (depth <= 0 || !step || (!root && lead && lead.p >= SETTLED)) return { lead, check: null, branches: [] }
   const told = new Set(reports.map(r => r.sign))
   const fresh = step.check.shows.filter(s => !told.has(s.id))
-  const branches = step.outcomes.filter(o => o.p >= RARE).sort((a, b) => b.p - a.p).slice(0, MOST_BRANCHES).map(({ sign, seen, p }) => ({
-    seen, p,
-    node: branch(facts, [...reports, ...fresh.map((s): Report => ({ sign: s.id, there: s.id === sign, claimed: false, entryId: '' }))], counts, skipped, depth - 1, false),
-  }))
+  const branches = step.outcomes
+    .filter(o => o.p >= RARE)
+    .sort((a, b) => b.p - a.p)
+    .slice(0, MOST_BRANCHES)
+    .map(({ sign, seen, p }) => ({
+      seen,
+      p,
+      node: branch(
+        facts,
+        [...reports, ...fresh.map((s): Report => ({ sign: s.id, there: s.id === sign, claimed: false, entryId: '' }))],
+        counts,
+        skipped,
+        depth - 1,
+        false,
+      ),
+    }))
   return { lead, check: step.check, branches }
 }

@@ -3,9 +3,15 @@ import type { Spread } from './pert'
 import type { CostTerm, SumDistribution } from './sumDistribution'
 import { sumDistribution } from './sumDistribution'
 
-type MaybeSpread = { a: number | null, m: number | null, b: number | null }
-export interface RiskLine extends MaybeSpread { p: number, hours: number | null }
-export interface PriceLine extends MaybeSpread { p: number, price: number | null }
+type MaybeSpread = { a: number | null; m: number | null; b: number | null }
+export interface RiskLine extends MaybeSpread {
+  p: number
+  hours: number | null
+}
+export interface PriceLine extends MaybeSpread {
+  p: number
+  price: number | null
+}
 
 export interface CostInput {
   labour: Spread[]
@@ -27,7 +33,14 @@ export interface CostInput {
  * @returns mean and sd in closed form, p10/p50/p90 as amounts, pWithinCap only where a cap is given; all in the money of the prices
  * @throws  InputError `inconsistent` where low ≤ likely ≤ high does not hold
  */
-export function costDistribution(input: CostInput): { mean: number, sd: number, p10: number, p50: number, p90: number, pWithinCap?: number } {
+export function costDistribution(input: CostInput): {
+  mean: number
+  sd: number
+  p10: number
+  p50: number
+  p90: number
+  pWithinCap?: number
+} {
   const sum = costSum(input)
   return {
     mean: sum.mean,
@@ -40,15 +53,34 @@ export function costDistribution(input: CostInput): { mean: number, sd: number, 
 }
 
 /** The distribution behind costDistribution. */
-export function costSum({ labour, ratePerH, risks, parts, sublet, fixed, taxPct, labourCorr }: CostInput): SumDistribution {
+export function costSum({
+  labour,
+  ratePerH,
+  risks,
+  parts,
+  sublet,
+  fixed,
+  taxPct,
+  labourCorr,
+}: CostInput): SumDistribution {
   const tax = 1 + taxPct / 100
   const spread = (line: MaybeSpread, exact: number | null, field: string): Spread => {
     if (exact !== null) return { a: exact, m: exact, b: exact }
-    if (line.a === null || line.m === null || line.b === null) throw new InputError('missing', field, `${field} needs either one exact figure, or low (a), likely (m) and high (b).`)
+    if (line.a === null || line.m === null || line.b === null)
+      throw new InputError(
+        'missing',
+        field,
+        `${field} needs either one exact figure, or low (a), likely (m) and high (b).`,
+      )
     return { a: line.a, m: line.m, b: line.b }
   }
   const term = (s: Spread, chance: number, scale: number, field: string): CostTerm => {
-    if (!(s.a <= s.m && s.m <= s.b)) throw new InputError('inconsistent', field, `${field}: the likely figure (${s.m}) must lie between the low (${s.a}) and the high (${s.b}).`)
+    if (!(s.a <= s.m && s.m <= s.b))
+      throw new InputError(
+        'inconsistent',
+        field,
+        `${field}: the likely figure (${s.m}) must lie between the low (${s.a}) and the high (${s.b}).`,
+      )
     return { chance, a: s.a * scale, m: s.m * scale, b: s.b * scale }
   }
   const hours = labour.map((line, i) => term(line, 1, ratePerH * tax, `labour[${i}]`))

@@ -5,7 +5,11 @@ import type { ShapedTerm } from './lineMass'
 import { massOf, pointsMass } from './lineMass'
 
 /** The distribution of a sum on a grid, from `origin` up. */
-export interface Grid { origin: number, width: number, cdf(x: number): number }
+export interface Grid {
+  origin: number
+  width: number
+  cdf(x: number): number
+}
 
 /** The spread lines of one sum with their spectra: the sum of all of them, of all but one, or with one of them needed for sure. */
 export interface LineGrid {
@@ -25,7 +29,7 @@ const always = (t: ShapedTerm): boolean => t.chance >= 1
  * any one of n lines costs one transform and not n.
  */
 export function lineGrid(terms: ShapedTerm[], bundle: Bundle | null, cells: number): LineGrid {
-  const widthOf = (t: ShapedTerm): number => always(t) ? t.b - t.a : t.b
+  const widthOf = (t: ShapedTerm): number => (always(t) ? t.b - t.a : t.b)
   const fullWidth = terms.reduce((sum, t) => sum + widthOf(t), bundle?.width ?? 0)
   const lines = terms.length + (bundle ? 1 : 0)
   // a line that may not be needed is wider once it is not sure: the grid holds it either way
@@ -41,7 +45,16 @@ export function lineGrid(terms: ShapedTerm[], bundle: Bundle | null, cells: numb
     return Float64Array.from(work)
   }
   const spectra = terms.map(t => spectrumOf(massOf(t, step, size)))
-  const bundled = (b: Bundle | null): Spectrum => b ? spectrumOf(pointsMass(b.values.map(v => ({ value: v.value - b.low, weight: v.weight })), step, size)) : one
+  const bundled = (b: Bundle | null): Spectrum =>
+    b
+      ? spectrumOf(
+          pointsMass(
+            b.values.map(v => ({ value: v.value - b.low, weight: v.weight })),
+            step,
+            size,
+          ),
+        )
+      : one
   const own = bundled(bundle)
   let right: Spectrum[] | undefined
   let left: Spectrum[] | undefined
@@ -51,14 +64,18 @@ export function lineGrid(terms: ShapedTerm[], bundle: Bundle | null, cells: numb
 
   return {
     whole: () => gridOf(spectra.reduce(product, own), terms, bundle),
-    beside: b => terms.length || b ? gridOf(spectra.reduce(product, bundled(b)), terms, b) : null,
-    without: (k) => {
+    beside: b => (terms.length || b ? gridOf(spectra.reduce(product, bundled(b)), terms, b) : null),
+    without: k => {
       const rest = terms.filter((_, i) => i !== k)
       return rest.length || bundle ? gridOf(product(product(before(k), from(k + 1)), own), rest, bundle) : null
     },
-    needed: (k) => {
-      const sure: ShapedTerm = { ...terms[k] as ShapedTerm, chance: 1 }
-      return gridOf(product(product(product(before(k), from(k + 1)), own), spectrumOf(massOf(sure, step, size))), terms.map((t, i) => i === k ? sure : t), bundle)
+    needed: k => {
+      const sure: ShapedTerm = { ...(terms[k] as ShapedTerm), chance: 1 }
+      return gridOf(
+        product(product(product(before(k), from(k + 1)), own), spectrumOf(massOf(sure, step, size))),
+        terms.map((t, i) => (i === k ? sure : t)),
+        bundle,
+      )
     },
   }
 
@@ -75,7 +92,7 @@ export function lineGrid(terms: ShapedTerm[], bundle: Bundle | null, cells: numb
     const below = new Float64Array(size)
     let run = nothing
     for (let i = 0; i < size; i++) {
-      below[i] = run + (mass[i] as number) * scale / 2
+      below[i] = run + ((mass[i] as number) * scale) / 2
       run += (mass[i] as number) * scale
     }
     return {
@@ -87,7 +104,7 @@ export function lineGrid(terms: ShapedTerm[], bundle: Bundle | null, cells: numb
         if (x >= width - TIE) return 1
         const cell = x / step
         const k = Math.floor(cell)
-        const [f0, f1] = [k === 0 ? nothing : below[k] ?? 1, below[k + 1] ?? 1]
+        const [f0, f1] = [k === 0 ? nothing : (below[k] ?? 1), below[k + 1] ?? 1]
         return Math.min(1, f0 + (f1 - f0) * (cell - k))
       },
     }

@@ -2,10 +2,17 @@ import { pertShape } from './pert'
 import type { PertShape } from './pert'
 
 /** An amount that is needed with a chance; low = likely = high when it is known exactly. Money. */
-export interface CostTerm { chance: number, a: number, m: number, b: number }
+export interface CostTerm {
+  chance: number
+  a: number
+  m: number
+  b: number
+}
 
 /** A line with its shape, made once. */
-export interface ShapedTerm extends CostTerm { shape: PertShape }
+export interface ShapedTerm extends CostTerm {
+  shape: PertShape
+}
 
 /** Mass of one line on the grid: each point takes its share in the neighbouring nodes, so that the mean is kept. */
 export function massOf(term: ShapedTerm, step: number, size: number): number[] {
@@ -31,9 +38,9 @@ export function massOf(term: ShapedTerm, step: number, size: number): number[] {
 /** Nodes of the tables below; between them a cubic with the right slopes, good to ten digits. */
 const TABLE_NODES = 400
 /** ∫F and F of a PERT shape on 0..1; the shape follows from where the likely figure stands between low and high. */
-const tables = new Map<number, { g: Float64Array, f: Float64Array }>()
+const tables = new Map<number, { g: Float64Array; f: Float64Array }>()
 
-function tableOf(likely: number): { g: Float64Array, f: Float64Array } {
+function tableOf(likely: number): { g: Float64Array; f: Float64Array } {
   const known = tables.get(likely)
   if (known) return known
   const shape = pertShape({ a: 0, m: likely, b: 1 })
@@ -53,20 +60,26 @@ function tableOf(likely: number): { g: Float64Array, f: Float64Array } {
 function integralOf({ a, m, b }: CostTerm): (x: number) => number {
   const width = b - a
   const { g, f } = tableOf(Math.min(1, Math.max(0, (m - a) / width)))
-  return (x) => {
+  return x => {
     const u = (x - a) / width
     if (u <= 0) return 0
     if (u >= 1) return width * ((g[TABLE_NODES] as number) + u - 1)
     const cell = u * TABLE_NODES
     const i = Math.floor(cell)
     const t = cell - i
-    const [g0, g1, s0, s1] = [g[i] as number, g[i + 1] as number, (f[i] as number) / TABLE_NODES, (f[i + 1] as number) / TABLE_NODES]
-    const inner = s0 * t * (1 - t) ** 2 + s1 * t * t * (t - 1) + g0 * (1 + 2 * t) * (1 - t) ** 2 + g1 * t * t * (3 - 2 * t)
+    const [g0, g1, s0, s1] = [
+      g[i] as number,
+      g[i + 1] as number,
+      (f[i] as number) / TABLE_NODES,
+      (f[i + 1] as number) / TABLE_NODES,
+    ]
+    const inner =
+      s0 * t * (1 - t) ** 2 + s1 * t * t * (t - 1) + g0 * (1 + 2 * t) * (1 - t) ** 2 + g1 * t * t * (3 - 2 * t)
     return width * inner
   }
 }
 
-export function pointsMass(points: { value: number, weight: number }[], step: number, size: number): number[] {
+export function pointsMass(points: { value: number; weight: number }[], step: number, size: number): number[] {
   const mass = new Array<number>(size).fill(0)
   for (const { value, weight } of points) addPoint(mass, value, weight, step)
   return mass

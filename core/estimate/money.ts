@@ -3,7 +3,14 @@ const formats = new Map<string, Intl.NumberFormat>()
 /** Formatters are slow to make, so each is made once. */
 function formatOf(currency: string, decimals?: number): Intl.NumberFormat {
   const key = `${currency} ${decimals ?? ''}`
-  const found = formats.get(key) ?? new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: decimals, maximumFractionDigits: decimals })
+  const found =
+    formats.get(key) ??
+    new Intl.NumberFormat('en-GB', {
+      style: 'currency',
+      currency,
+      minimumFractionDigits: decimals,
+      maximumFractionDigits: decimals,
+    })
   formats.set(key, found)
   return found
 }
@@ -14,7 +21,8 @@ export function currencyDecimals(currency: string): number {
 }
 
 export const toMajor = (minor: number, currency: string): number => minor / 10 ** currencyDecimals(currency)
-export const toMinor = (major: number, currency: string): number => Math.round(major * 10 ** currencyDecimals(currency) + 1e-9)
+export const toMinor = (major: number, currency: string): number =>
+  Math.round(major * 10 ** currencyDecimals(currency) + 1e-9)
 
 /** "€1,360.00", or "€1,360" for amounts that are estimates anyway. */
 export function moneyText(major: number, currency: string, exact = false): string {

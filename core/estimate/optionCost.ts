@@ -7,7 +7,9 @@ import { sumFamily } from './sumDistribution'
 
 /** Money that one unit of a line's figure costs, tax in: an hour, or a smallest coin. */
 export function lineScale(line: EstimateLine, policy: ShopPolicy): number {
-  const unit = HOUR_LINES.includes(line.type) ? toMajor(policy.labourRateMinor, policy.currency) : toMajor(1, policy.currency)
+  const unit = HOUR_LINES.includes(line.type)
+    ? toMajor(policy.labourRateMinor, policy.currency)
+    : toMajor(1, policy.currency)
   return unit * (line.type === 'sale' ? 1 : 1 + policy.taxPct / 100)
 }
 
@@ -18,27 +20,44 @@ export function lineTerm(line: EstimateLine, policy: ShopPolicy): CostTerm {
 }
 
 /** What the lines cost together; lines that sell are left out. */
-export const optionCost = (lines: EstimateLine[], policy: ShopPolicy, cells = 2048): SumDistribution => optionCosts(lines, policy, cells).whole
+export const optionCost = (lines: EstimateLine[], policy: ShopPolicy, cells = 2048): SumDistribution =>
+  optionCosts(lines, policy, cells).whole
 
 /** The cost of a way, and what it would be without one of its lines or with one of them needed for sure; by the line's id. */
-export function optionCosts(lines: EstimateLine[], policy: ShopPolicy, cells = 2048): { whole: SumDistribution, without(id: string): SumDistribution, needed(id: string): SumDistribution } {
+export function optionCosts(
+  lines: EstimateLine[],
+  policy: ShopPolicy,
+  cells = 2048,
+): { whole: SumDistribution; without(id: string): SumDistribution; needed(id: string): SumDistribution } {
   const costs = lines.filter(l => l.type !== 'sale')
   const bundled = (l: EstimateLine): boolean => policy.labourTogether && l.type === 'labour'
   const [alone, together] = [costs.filter(l => !bundled(l)), costs.filter(bundled)]
-  const family = sumFamily(alone.map(l => lineTerm(l, policy)), { cells, together: together.map(l => lineTerm(l, policy)) })
+  const family = sumFamily(
+    alone.map(l => lineTerm(l, policy)),
+    { cells, together: together.map(l => lineTerm(l, policy)) },
+  )
   const at = (all: EstimateLine[], id: string): number => all.findIndex(l => l.id === id)
   return {
     whole: family.whole,
-    without: id => at(alone, id) >= 0 ? family.without(at(alone, id)) : family.withoutTogether(at(together, id)),
+    without: id => (at(alone, id) >= 0 ? family.without(at(alone, id)) : family.withoutTogether(at(together, id))),
     // what runs low or high together is always needed
-    needed: id => at(alone, id) >= 0 ? family.needed(at(alone, id)) : family.whole,
+    needed: id => (at(alone, id) >= 0 ? family.needed(at(alone, id)) : family.whole),
   }
 }
 
 /** Low, likely and high added up as on paper: low counts only what is sure, high counts everything. */
-export function paperSum(lines: EstimateLine[], policy: ShopPolicy): { low: number, likely: number, high: number } {
-  return lines.filter(l => l.type !== 'sale').reduce((sum, line) => {
-    const { chance, a, m, b } = lineTerm(line, policy)
-    return { low: sum.low + (chance >= 1 ? a : 0), likely: sum.likely + m * chance, high: sum.high + (chance > 0 ? b : 0) }
-  }, { low: 0, likely: 0, high: 0 })
+export function paperSum(lines: EstimateLine[], policy: ShopPolicy): { low: number; likely: number; high: number } {
+  return lines
+    .filter(l => l.type !== 'sale')
+    .reduce(
+      (sum, line) => {
+        const { chance, a, m, b } = lineTerm(line, policy)
+        return {
+          low: sum.low + (chance >= 1 ? a : 0),
+          likely: sum.likely + m * chance,
+          high: sum.high + (chance > 0 ? b : 0),
+        }
+      },
+      { low: 0, likely: 0, high: 0 },
+    )
 }

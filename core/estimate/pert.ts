@@ -2,7 +2,11 @@ import { InputError, TIE } from '../errors'
 import { betaIncomplete, logGamma } from './betaIncomplete'
 
 /** Low, likely and high of one uncertain amount. */
-export interface Spread { a: number, m: number, b: number }
+export interface Spread {
+  a: number
+  m: number
+  b: number
+}
 
 export interface PertShape {
   mean: number
@@ -22,21 +26,34 @@ export interface PertShape {
  * @throws InputError `inconsistent` unless low ≤ likely ≤ high
  */
 export function pertShape({ a, m, b }: Spread, lam = 4, field = 'm'): PertShape {
-  if (!(a <= m && m <= b)) throw new InputError('inconsistent', field, `The likely figure (${m}) must lie between the low (${a}) and the high (${b}).`)
+  if (!(a <= m && m <= b))
+    throw new InputError(
+      'inconsistent',
+      field,
+      `The likely figure (${m}) must lie between the low (${a}) and the high (${b}).`,
+    )
   const mean = (a + lam * m + b) / (lam + 2)
   const width = b - a
   if (width <= 0) {
-    return { mean: a, variance: 0, alpha: null, beta: null, cdf: x => x >= a - TIE ? 1 : 0, partialMean: x => x >= a - TIE ? a : 0, quantile: () => a }
+    return {
+      mean: a,
+      variance: 0,
+      alpha: null,
+      beta: null,
+      cdf: x => (x >= a - TIE ? 1 : 0),
+      partialMean: x => (x >= a - TIE ? a : 0),
+      quantile: () => a,
+    }
   }
-  const alpha = 1 + lam * (m - a) / width
-  const beta = 1 + lam * (b - m) / width
+  const alpha = 1 + (lam * (m - a)) / width
+  const beta = 1 + (lam * (b - m)) / width
   const front = logGamma(alpha + beta) - logGamma(alpha) - logGamma(beta)
   const frontUp = logGamma(alpha + 1 + beta) - logGamma(alpha + 1) - logGamma(beta)
   const share = (x: number): number => Math.min(1, Math.max(0, (x - a) / width))
   const cdf = (x: number): number => betaIncomplete(share(x), alpha, beta, front)
   return {
     mean,
-    variance: (mean - a) * (b - mean) / (lam + 3),
+    variance: ((mean - a) * (b - mean)) / (lam + 3),
     alpha,
     beta,
     cdf,

@@ -7,26 +7,51 @@ import type { StarterLine } from './starters'
 /** Parts that are renewed together, because a new one runs badly against an old one. */
 const PAIRED: Partial<Record<string, string>> = { cam: 'Followers, with the cam', rings: 'Hone, with new rings' }
 
-export type ProposedLine = StarterLine & { why: string, /** what it renews or repairs; absent where that is for the technician to say */ parts?: string[] }
+export type ProposedLine = StarterLine & {
+  why: string
+  /** what it renews or repairs; absent where that is for the technician to say */ parts?: string[]
+}
 
 /**
  * Lines that follow from what was found: a part for each that is to be replaced, outwork for each to be machined, what goes with it,
  * and the bore's next size. Prices are for the technician to fill in.
  */
 export function proposeLines(inForce: Entry[], bore: BoreJudgement | null): ProposedLine[] {
-  const line = (type: 'part' | 'outwork', text: string, why: string, parts: string[]): ProposedLine => ({ type, text, why, parts, chance: 1, low: null, likely: null, high: null })
-  const size = bore?.mark === 'past' && bore.oversize?.status === 'ok' ? bore.oversize.oversizeMm : null
-  const found = partsStanding(inForce).flatMap(({ body: { part, place, disposition, seen, reason } }): ProposedLine[] => {
-    if (disposition !== 'replace' && disposition !== 'machine') return []
-    const { look } = PART_PLANS[part]
-    const name = partName(part, place)
-    // a bore with its size, and the piston for it, come from the bore sheet
-    if (size !== null && (part === 'cylinder' || part === 'piston' || part === 'rings')) return []
-    const why = [...seen.map(k => look[k] ?? k), ...(reason ? [reason] : [])].join(', ').toLowerCase()
-    const pair = PAIRED[part]
-    const also = part === 'cam' ? ['rockers'] : part === 'rings' ? [placeKey({ part: 'cylinder', place })] : []
-    return [line(disposition === 'machine' ? 'outwork' : 'part', name, why, [placeKey({ part, place })]), ...(pair && disposition === 'replace' ? [line(part === 'rings' ? 'outwork' : 'part', pair, `pairs with ${name.toLowerCase()}`, also)] : [])]
+  const line = (type: 'part' | 'outwork', text: string, why: string, parts: string[]): ProposedLine => ({
+    type,
+    text,
+    why,
+    parts,
+    chance: 1,
+    low: null,
+    likely: null,
+    high: null,
   })
-  const bored = size === null ? [] : [line('part', `Piston and rings +${size}`, 'bought and measured before boring', ['piston', 'rings']), line('outwork', `Bore and hone to +${size}`, bore?.headline.toLowerCase() ?? '', ['cylinder'])]
+  const size = bore?.mark === 'past' && bore.oversize?.status === 'ok' ? bore.oversize.oversizeMm : null
+  const found = partsStanding(inForce).flatMap(
+    ({ body: { part, place, disposition, seen, reason } }): ProposedLine[] => {
+      if (disposition !== 'replace' && disposition !== 'machine') return []
+      const { look } = PART_PLANS[part]
+      const name = partName(part, place)
+      // a bore with its size, and the piston for it, come from the bore sheet
+      if (size !== null && (part === 'cylinder' || part === 'piston' || part === 'rings')) return []
+      const why = [...seen.map(k => look[k] ?? k), ...(reason ? [reason] : [])].join(', ').toLowerCase()
+      const pair = PAIRED[part]
+      const also = part === 'cam' ? ['rockers'] : part === 'rings' ? [placeKey({ part: 'cylinder', place })] : []
+      return [
+        line(disposition === 'machine' ? 'outwork' : 'part', name, why, [placeKey({ part, place })]),
+        ...(pair && disposition === 'replace'
+          ? [line(part === 'rings' ? 'outwork' : 'part', pair, `pairs with ${name.toLowerCase()}`, also)]
+          : []),
+      ]
+    },
+  )
+  const bored =
+    size === null
+      ? []
+      : [
+          line('part', `Piston and rings +${size}`, 'bought and measured before boring', ['piston', 'rings']),
+          line('outwork', `Bore and hone to +${size}`, bore?.headline.toLowerCase() ?? '', ['cylinder']),
+        ]
   return [...found, ...bored]
 }

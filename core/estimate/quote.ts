@@ -7,7 +7,19 @@ import { charged } from './spend'
 import { toMajor, toMinor } from './money'
 
 /** One way as an owner is shown it. Money in major units, tax in, as it is charged. */
-export interface QuoteOption { id: string, name: string, mends: boolean, low: number, likely: number, high: number, brings: number, hours: number, daysDown: number, past: 'cap' | null, best: boolean }
+export interface QuoteOption {
+  id: string
+  name: string
+  mends: boolean
+  low: number
+  likely: number
+  high: number
+  brings: number
+  hours: number
+  daysDown: number
+  past: 'cap' | null
+  best: boolean
+}
 export interface Quote {
   stage: KeyOf<typeof QUOTE_STAGES>
   /** what looking or opening costs, before anything is decided; null for a choice of ways */
@@ -24,46 +36,107 @@ export interface Quote {
   running: number | null
   /** what was agreed before, where this asks for more */
   agreedBefore: number | null
-  refusedBefore: { what: string, risk: string }[]
-  photos: { id: string, caption: string | null }[]
+  refusedBefore: { what: string; risk: string }[]
+  photos: { id: string; caption: string | null }[]
   /** the figures that an answer agrees to */
   frozen: Record<string, FrozenOption>
 }
 
-export interface QuoteAsk { stage: KeyOf<typeof QUOTE_STAGES>, feeMinor: number | null, words: string | null, photoIds: string[] }
+export interface QuoteAsk {
+  stage: KeyOf<typeof QUOTE_STAGES>
+  feeMinor: number | null
+  words: string | null
+  photoIds: string[]
+}
 
 /** Whether the likely cost has passed what was agreed: then the owner is asked again before more is done. */
-export function changeOrder({ approved, decision }: Pick<Assessment, 'approved' | 'decision'>, entries: Entry[]): { agreed: number, now: number } | null {
+export function changeOrder(
+  { approved, decision }: Pick<Assessment, 'approved' | 'decision'>,
+  entries: Entry[],
+): { agreed: number; now: number } | null {
   if (!approved) return null
   const { frozen, optionEntryId } = approved.body
   // the way that was agreed, as it stands after every correction
   let id = optionEntryId
-  for (let next = entries.find(e => e.supersedes === id); next; next = entries.find(e => e.supersedes === id)) id = next.id
+  for (let next = entries.find(e => e.supersedes === id); next; next = entries.find(e => e.supersedes === id))
+    id = next.id
   const now = decision.options.find(o => o.entryId === id)
   return now && now.mean > frozen.p90 + 1e-9 ? { agreed: frozen.p90, now: now.mean } : null
 }
 
 /** A quote from what a job's log says: only ways that can be gone, plainly, with what is not known. */
-export function quoteOf({ decision, approved }: Assessment, entries: Entry[], policy: ShopPolicy, { stage, feeMinor, words, photoIds }: QuoteAsk, cause: string | null): Quote {
+export function quoteOf(
+  { decision, approved }: Assessment,
+  entries: Entry[],
+  policy: ShopPolicy,
+  { stage, feeMinor, words, photoIds }: QuoteAsk,
+  cause: string | null,
+): Quote {
   const inForce = entriesInForce(entries)
   const { currency, labourRateMinor, taxPct } = policy
   const charge = (major: number): number => toMajor(charged(toMinor(major, currency), policy), currency)
-  const live = stage === 'look' || stage === 'strip' ? [] : decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
+  const live =
+    stage === 'look' || stage === 'strip'
+      ? []
+      : decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
   const bodies = new Map(ofKind(inForce, 'option').map(e => [e.id, e.body]))
-  const options = live.map((o): QuoteOption => ({ id: o.entryId, name: o.name, mends: o.mends, low: charge(o.p10), likely: charge(o.mean), high: charge(o.p90), brings: o.brings - o.mean, hours: 10 * Math.round((o.successChance * o.hoursOk + (1 - o.successChance) * o.hoursFail) / 10), daysDown: bodies.get(o.entryId)?.daysDown ?? 0, past: o.allowed ? null : 'cap', best: o.entryId === decision.verdict?.bestId }))
+  const options = live.map((o): QuoteOption => ({
+    id: o.entryId,
+    name: o.name,
+    mends: o.mends,
+    low: charge(o.p10),
+    likely: charge(o.mean),
+    high: charge(o.p90),
+    brings: o.brings - o.mean,
+    hours: 10 * Math.round((o.successChance * o.hoursOk + (1 - o.successChance) * o.hoursFail) / 10),
+    daysDown: bodies.get(o.entryId)?.daysDown ?? 0,
+    past: o.allowed ? null : 'cap',
+    best: o.entryId === decision.verdict?.bestId,
+  }))
   return {
-    stage, words, currency, cause, options,
+    stage,
+    words,
+    currency,
+    cause,
+    options,
     fee: feeMinor === null ? null : toMajor(feeMinor, currency),
     complaint: latest(inForce, 'complaint')?.body.words ?? null,
-    notKnown: [...new Set([...(decision.verdict?.looks ?? []).filter(l => l.about === 'need').slice(0, 3).map(l => `Whether it is needed: ${l.text.charAt(0).toLowerCase()}${l.text.slice(1)}.`), ...(decision.verdict?.doubts ?? [])])],
+    notKnown: [
+      ...new Set([
+        ...(decision.verdict?.looks ?? [])
+          .filter(l => l.about === 'need')
+          .slice(0, 3)
+          .map(l => `Whether it is needed: ${l.text.charAt(0).toLowerCase()}${l.text.slice(1)}.`),
+        ...(decision.verdict?.doubts ?? []),
+      ]),
+    ],
     cap: decision.money.cap,
     running: decision.money.running,
-    agreedBefore: approved ? changeOrder({ approved, decision }, entries)?.agreed ?? null : null,
+    agreedBefore: approved ? (changeOrder({ approved, decision }, entries)?.agreed ?? null) : null,
     refusedBefore: ofKind(inForce, 'refused').map(e => ({ what: e.body.what, risk: e.body.risk })),
-    photos: ofKind(inForce, 'photo').filter(e => photoIds.includes(e.body.photoId)).map(e => ({ id: e.body.photoId, caption: e.body.caption })),
-    frozen: Object.fromEntries(live.map((o): [string, FrozenOption] => {
-      const body = bodies.get(o.entryId)
-      return [o.entryId, { name: o.name, way: o.way, lines: body?.lines ?? [], currency, labourRateMinor, taxPct, mean: o.mean, p10: o.p10, p50: o.p50, p90: o.p90, reasons: o.entryId === decision.verdict?.bestId ? decision.verdict.reasons : [] }]
-    })),
+    photos: ofKind(inForce, 'photo')
+      .filter(e => photoIds.includes(e.body.photoId))
+      .map(e => ({ id: e.body.photoId, caption: e.body.caption })),
+    frozen: Object.fromEntries(
+      live.map((o): [string, FrozenOption] => {
+        const body = bodies.get(o.entryId)
+        return [
+          o.entryId,
+          {
+            name: o.name,
+            way: o.way,
+            lines: body?.lines ?? [],
+            currency,
+            labourRateMinor,
+            taxPct,
+            mean: o.mean,
+            p10: o.p10,
+            p50: o.p50,
+            p90: o.p90,
+            reasons: o.entryId === decision.verdict?.bestId ? decision.verdict.reasons : [],
+          },
+        ]
+      }),
+    ),
   }
 }

@@ -1,6 +1,15 @@
 import { TIE } from '../errors'
 
-export interface SalvageInput { asIs: number, partsOut: { price: number, p: number }[], stripHours: number, ratePerH: number, sellingFeePct: number, massKg: number, scrapPerKg: number, haul: number }
+export interface SalvageInput {
+  asIs: number
+  partsOut: { price: number; p: number }[]
+  stripHours: number
+  ratePerH: number
+  sellingFeePct: number
+  massKg: number
+  scrapPerKg: number
+  haul: number
+}
 
 /**
  * What the machine brings without being mended: sold as it is, parted out, or as metal. Ties go to the least work.
@@ -8,15 +17,24 @@ export interface SalvageInput { asIs: number, partsOut: { price: number, p: numb
  * @param stripHours time to take it apart, charged at ratePerH
  * @returns partOut null when no parts are listed
  */
-export function salvage({ asIs, partsOut, stripHours, ratePerH, sellingFeePct, massKg, scrapPerKg, haul }: SalvageInput) {
+export function salvage({
+  asIs,
+  partsOut,
+  stripHours,
+  ratePerH,
+  sellingFeePct,
+  massKg,
+  scrapPerKg,
+  haul,
+}: SalvageInput) {
   const sold = partsOut.reduce((sum, part) => sum + part.price * part.p, 0) * (1 - sellingFeePct / 100)
   const partOut = partsOut.length ? sold - stripHours * ratePerH : null
   const scrap = massKg * scrapPerKg - haul
-  const ways: { way: 'as_is' | 'part_out' | 'scrap', value: number }[] = [
+  const ways: { way: 'as_is' | 'part_out' | 'scrap'; value: number }[] = [
     { way: 'as_is', value: asIs },
     ...(partOut === null ? [] : [{ way: 'part_out' as const, value: partOut }]),
     { way: 'scrap', value: scrap },
   ]
-  const best = ways.reduce((a, b) => b.value > a.value + TIE ? b : a)
+  const best = ways.reduce((a, b) => (b.value > a.value + TIE ? b : a))
   return { asIs, partOut, scrap, best: best.way, value: best.value }
 }

@@ -9,16 +9,33 @@ export const SEED = 20301
 export function random(seed: number): () => number {
   let state = seed >>> 0
   return () => {
-    state = state + 0x6D2B79F5 >>> 0
+    state = (state + 0x6d2b79f5) >>> 0
     let t = state
-    t = Math.imul(t ^ t >>> 15, t | 1)
-    t ^= t + Math.imul(t ^ t >>> 7, t | 61)
-    return ((t ^ t >>> 14) >>> 0) / 4294967296
+    t = Math.imul(t ^ (t >>> 15), t | 1)
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
   }
 }
 
-export interface SimOption { id: string, lines: EstimateLine[], /** money that is left for a success, a failure, and what a comeback costs on top; null for ways that only bring money */ mends: { valueAfter: number, salvage: number, comeback: number, success: number, downtime: number } | null }
-export interface SimResult { id: string, mean: number, p10: number, p50: number, p90: number, /** share of the draws in which this way left most */ bestShare: number }
+export interface SimOption {
+  id: string
+  lines: EstimateLine[]
+  /** money that is left for a success, a failure, and what a comeback costs on top; null for ways that only bring money */ mends: {
+    valueAfter: number
+    salvage: number
+    comeback: number
+    success: number
+    downtime: number
+  } | null
+}
+export interface SimResult {
+  id: string
+  mean: number
+  p10: number
+  p50: number
+  p90: number
+  /** share of the draws in which this way left most */ bestShare: number
+}
 
 const NODES = 512
 const tables = new Map<number, Float64Array>()
@@ -46,7 +63,13 @@ function quantiles(likely: number): Float64Array {
   return table
 }
 
-interface Ready { chance: number, a: number, width: number, table: Float64Array | null, sign: 1 | -1 }
+interface Ready {
+  chance: number
+  a: number
+  width: number
+  table: Float64Array | null
+  sign: 1 | -1
+}
 
 /**
  * The ways drawn against each other, line by line. A line that stands in several ways with the same words, chance and figures is the
@@ -58,16 +81,24 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
   const next = random(seed)
   const facts: Ready[] = []
   const index = new Map<string, number>()
-  const of = options.map(o => o.lines.map((line) => {
-    const { chance, a, m, b } = lineTerm(line, policy)
-    const key = JSON.stringify([line.type, line.text, chance, a, m, b])
-    const at = index.get(key) ?? facts.length
-    if (at === facts.length) {
-      index.set(key, at)
-      facts.push({ chance, a, width: b - a, table: b > a ? quantiles((m - a) / (b - a)) : null, sign: line.type === 'sale' ? -1 : 1 })
-    }
-    return at
-  }))
+  const of = options.map(o =>
+    o.lines.map(line => {
+      const { chance, a, m, b } = lineTerm(line, policy)
+      const key = JSON.stringify([line.type, line.text, chance, a, m, b])
+      const at = index.get(key) ?? facts.length
+      if (at === facts.length) {
+        index.set(key, at)
+        facts.push({
+          chance,
+          a,
+          width: b - a,
+          table: b > a ? quantiles((m - a) / (b - a)) : null,
+          sign: line.type === 'sale' ? -1 : 1,
+        })
+      }
+      return at
+    }),
+  )
   const costs = options.map(() => new Float64Array(draws))
   const best = new Float64Array(options.length)
   const drawn = new Float64Array(facts.length)
@@ -100,7 +131,9 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
       }
       ;(costs[o] as Float64Array)[d] = cost
       const mends = (options[o] as SimOption).mends
-      const net = mends ? (luck < mends.success ? mends.valueAfter : mends.salvage - mends.comeback) - cost - mends.downtime : brings - cost
+      const net = mends
+        ? (luck < mends.success ? mends.valueAfter : mends.salvage - mends.comeback) - cost - mends.downtime
+        : brings - cost
       if (net > top) {
         top = net
         leader = o
@@ -111,6 +144,13 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
   return options.map((o, i) => {
     const sorted = (costs[i] as Float64Array).sort()
     const at = (q: number): number => sorted[Math.min(draws - 1, Math.ceil(q * draws) - 1)] as number
-    return { id: o.id, mean: sorted.reduce((sum, x) => sum + x, 0) / draws, p10: at(0.1), p50: at(0.5), p90: at(0.9), bestShare: (best[i] as number) / draws }
+    return {
+      id: o.id,
+      mean: sorted.reduce((sum, x) => sum + x, 0) / draws,
+      p10: at(0.1),
+      p50: at(0.5),
+      p90: at(0.9),
+      bestShare: (best[i] as number) / draws,
+    }
   })
 }

@@ -9,12 +9,17 @@ export function termsNow(inForce: Entry[]): TermsBody | undefined {
   const terms = latest(inForce, 'terms')
   if (!terms) return undefined
   const at = inForce.indexOf(terms)
-  const call = ofKind(inForce, 'owner_call').filter(e => e.body.capMinor !== null && inForce.indexOf(e) > at).at(-1)
+  const call = ofKind(inForce, 'owner_call')
+    .filter(e => e.body.capMinor !== null && inForce.indexOf(e) > at)
+    .at(-1)
   return call ? { ...terms.body, capMinor: call.body.capMinor } : terms.body
 }
 
 /** Minutes of one entry; a clock that runs counts up to `now`, and nothing where no moment is given. */
-export function minutesOf({ startedAt, endedAt, minutes }: EntryOf<'spend'>['body'], now: string | null = null): number {
+export function minutesOf(
+  { startedAt, endedAt, minutes }: EntryOf<'spend'>['body'],
+  now: string | null = null,
+): number {
   if (minutes !== null) return minutes
   const end = endedAt ?? now
   return startedAt !== null && end !== null ? Math.max(0, (Date.parse(end) - Date.parse(startedAt)) / 60_000) : 0
@@ -46,16 +51,29 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
   const tax = 1 + policy.taxPct / 100
   const rate = terms?.ownTimeFree ? 0 : toMajor(policy.labourRateMinor, policy.currency) * tax
   const minutes = all.reduce((sum, e) => sum + minutesOf(e.body, now), 0)
-  const labour = minutes / 60 * rate
+  const labour = (minutes / 60) * rate
   const bought = all.reduce((sum, e) => sum + toMajor(e.body.costMinor ?? 0, policy.currency) * tax, 0)
   const total = labour + bought
-  const cap = terms?.capMinor === null || terms?.capMinor === undefined ? null : toMajor(terms.capMinor, policy.currency)
-  const sharePct = cap === null ? null : cap > 0 ? 100 * total / cap : total > 0 ? Infinity : 0
+  const cap =
+    terms?.capMinor === null || terms?.capMinor === undefined ? null : toMajor(terms.capMinor, policy.currency)
+  const sharePct = cap === null ? null : cap > 0 ? (100 * total) / cap : total > 0 ? Infinity : 0
   const last = all.at(-1)
-  const answered = ofKind(inForce, 'owner_call').filter(e => e.body.result === 'answered').at(-1)
+  const answered = ofKind(inForce, 'owner_call')
+    .filter(e => e.body.result === 'answered')
+    .at(-1)
   return {
-    minutes, labour, bought, total, cap, sharePct,
-    state: sharePct === null || sharePct < policy.warnPct - 1e-9 ? 'ok' : total > (cap ?? 0) + 1e-9 ? 'over_cap' : 'near_cap',
+    minutes,
+    labour,
+    bought,
+    total,
+    cap,
+    sharePct,
+    state:
+      sharePct === null || sharePct < policy.warnPct - 1e-9
+        ? 'ok'
+        : total > (cap ?? 0) + 1e-9
+          ? 'over_cap'
+          : 'near_cap',
     running: all.find(e => e.body.startedAt !== null && e.body.endedAt === null && e.body.minutes === null) ?? null,
     called: answered !== undefined && (last === undefined || inForce.indexOf(answered) > inForce.indexOf(last)),
   }
@@ -66,10 +84,14 @@ export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[]
   if (state === 'ok' || called || cap === null) return []
   const cash = (x: number): string => moneyText(x, policy.currency)
   const tried = ofKind(inForce, 'owner_call').at(-1)?.body.result === 'no_answer'
-  return [{
-    id: 'spend', title: 'Call the owner first', reason: `${cash(total)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
-    clearedBy: 'The owner\'s answer on the log, with a new cap where it changes.',
-  }]
+  return [
+    {
+      id: 'spend',
+      title: 'Call the owner first',
+      reason: `${cash(total)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
+      clearedBy: "The owner's answer on the log, with a new cap where it changes.",
+    },
+  ]
 }
 
 /**
@@ -77,7 +99,11 @@ export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[]
  * @param part     its price
  * @param invested what is in the engine or will be, major units alike
  */
-export const protectShare = (part: number, invested: number): number | null => invested > 0 ? 100 * part / invested : null
+export const protectShare = (part: number, invested: number): number | null =>
+  invested > 0 ? (100 * part) / invested : null
 
 /** What a total is charged at: rounded up to the shop's step, and at least its least charge. Smallest money unit. */
-export const charged = (totalMinor: number, { minChargeMinor, roundToMinor }: Pick<ShopPolicy, 'minChargeMinor' | 'roundToMinor'>): number => Math.max(minChargeMinor, Math.ceil(totalMinor / roundToMinor - 1e-9) * roundToMinor)
+export const charged = (
+  totalMinor: number,
+  { minChargeMinor, roundToMinor }: Pick<ShopPolicy, 'minChargeMinor' | 'roundToMinor'>,
+): number => Math.max(minChargeMinor, Math.ceil(totalMinor / roundToMinor - 1e-9) * roundToMinor)

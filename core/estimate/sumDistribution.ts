@@ -42,7 +42,8 @@ const EXACT_SWITCHES = 11
  * The sum of independent uncertain amounts. Mean and variance in closed form; the distribution by convolution:
  * on-or-off amounts exactly, spread amounts on a grid whose cells keep every line's mean.
  */
-export const sumDistribution = (terms: CostTerm[], settings: SumSettings = {}): SumDistribution => sumFamily(terms, settings).whole
+export const sumDistribution = (terms: CostTerm[], settings: SumSettings = {}): SumDistribution =>
+  sumFamily(terms, settings).whole
 
 /** The sum, and every sum that lacks one of its lines: linear in the number of lines, where working each out by itself grows with the square. */
 export function sumFamily(terms: CostTerm[], { cells = 4096, together = [] }: SumSettings = {}): SumFamily {
@@ -65,43 +66,97 @@ export function sumFamily(terms: CostTerm[], { cells = 4096, together = [] }: Su
       const rest = { ...all, terms: live.filter(t => t !== line) }
       if (line.chance <= 0) return distribution(all)
       if (isFixed(line)) return distribution({ ...rest, atoms: atomsOf(exact, fixed - line.a) })
-      if (exact.includes(line)) return distribution({ ...rest, atoms: atomsOf(exact.filter(t => t !== line), fixed) })
+      if (exact.includes(line))
+        return distribution({
+          ...rest,
+          atoms: atomsOf(
+            exact.filter(t => t !== line),
+            fixed,
+          ),
+        })
       return distribution({ ...rest, smooth: grid?.without(spread.indexOf(line)) ?? null })
     },
     needed(k) {
       const line = shaped[k] as ShapedTerm
       const sure: ShapedTerm = { ...line, chance: 1 }
-      const now = { ...all, terms: live.includes(line) ? live.map(t => t === line ? sure : t) : [...live, sure] }
+      const now = { ...all, terms: live.includes(line) ? live.map(t => (t === line ? sure : t)) : [...live, sure] }
       if (line.chance >= 1) return distribution(all)
-      if (line.b <= line.a && (line.chance <= 0 || exact.includes(line))) return distribution({ ...now, atoms: atomsOf(exact.filter(t => t !== line), fixed + line.a) })
+      if (line.b <= line.a && (line.chance <= 0 || exact.includes(line)))
+        return distribution({
+          ...now,
+          atoms: atomsOf(
+            exact.filter(t => t !== line),
+            fixed + line.a,
+          ),
+        })
       const at = spread.indexOf(line)
-      return at < 0 || !grid ? sumDistribution(terms.map((t, i) => i === k ? { ...t, chance: 1 } : t), { cells, together }) : distribution({ ...now, smooth: grid.needed(at) })
+      return at < 0 || !grid
+        ? sumDistribution(
+            terms.map((t, i) => (i === k ? { ...t, chance: 1 } : t)),
+            { cells, together },
+          )
+        : distribution({ ...now, smooth: grid.needed(at) })
     },
     withoutTogether(k) {
       const rest = bundle?.without(k) ?? null
-      return distribution({ ...all, bundle: rest, smooth: spread.length || (rest && rest.width > 0) ? grid?.beside(rest) ?? null : null })
+      return distribution({
+        ...all,
+        bundle: rest,
+        smooth: spread.length || (rest && rest.width > 0) ? (grid?.beside(rest) ?? null) : null,
+      })
     },
   }
 }
 
-interface Parts { terms: ShapedTerm[], bundle: Bundle | null, atoms: Atom[], smooth: Grid | null }
+interface Parts {
+  terms: ShapedTerm[]
+  bundle: Bundle | null
+  atoms: Atom[]
+  smooth: Grid | null
+}
 
 function distribution({ terms, bundle, atoms, smooth }: Parts): SumDistribution {
   const mean = terms.reduce((sum, t) => sum + t.chance * t.shape.mean, bundle?.mean ?? 0)
-  const variance = terms.reduce((sum, t) => sum + t.chance * (t.shape.variance + t.shape.mean ** 2) - (t.chance * t.shape.mean) ** 2, bundle?.variance ?? 0)
-  const shift = (smooth?.origin ?? 0) + (smooth ? 0 : bundle?.low ?? 0)
-  const cdf = (x: number): number => atoms.reduce((sum, atom) => sum + atom.chance * (smooth ? smooth.cdf(x - atom.value - shift) : x - atom.value - shift >= -TIE ? 1 : 0), 0)
+  const variance = terms.reduce(
+    (sum, t) => sum + t.chance * (t.shape.variance + t.shape.mean ** 2) - (t.chance * t.shape.mean) ** 2,
+    bundle?.variance ?? 0,
+  )
+  const shift = (smooth?.origin ?? 0) + (smooth ? 0 : (bundle?.low ?? 0))
+  const cdf = (x: number): number =>
+    atoms.reduce(
+      (sum, atom) =>
+        sum + atom.chance * (smooth ? smooth.cdf(x - atom.value - shift) : x - atom.value - shift >= -TIE ? 1 : 0),
+      0,
+    )
   const least = (atoms[0]?.value ?? 0) + shift
   const most = (atoms.at(-1)?.value ?? 0) + shift + (smooth?.width ?? 0)
-  return { mean, variance: Math.max(0, variance), cdf, quantile: q => quantileOf(q, least, most, cdf, atoms.map(a => a.value + shift)) }
+  return {
+    mean,
+    variance: Math.max(0, variance),
+    cdf,
+    quantile: q =>
+      quantileOf(
+        q,
+        least,
+        most,
+        cdf,
+        atoms.map(a => a.value + shift),
+      ),
+  }
 }
 
-interface Atom { value: number, chance: number }
+interface Atom {
+  value: number
+  chance: number
+}
 
 function atomsOf(switches: CostTerm[], fixed: number): Atom[] {
   let atoms: Atom[] = [{ value: fixed, chance: 1 }]
   for (const { a, chance } of switches) {
-    const doubled = atoms.flatMap(atom => [{ value: atom.value, chance: atom.chance * (1 - chance) }, { value: atom.value + a, chance: atom.chance * chance }])
+    const doubled = atoms.flatMap(atom => [
+      { value: atom.value, chance: atom.chance * (1 - chance) },
+      { value: atom.value + a, chance: atom.chance * chance },
+    ])
     doubled.sort((x, y) => x.value - y.value)
     atoms = []
     for (const atom of doubled) {

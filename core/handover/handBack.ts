@@ -24,8 +24,11 @@ const listed = (stops: Stop[]): string => stops.map(s => `${s.title}: ${s.reason
 /** Why a machine can't be handed back yet, with each stop named; null where it may go. */
 export function handBackRefusal(stops: Stop[]): string | null {
   const { held, toSign } = handBackView(stops)
-  if (held.length) return `It can't be handed back, and nobody can sign this away. ${listed(held)} ${held.map(s => s.clearedBy).join(' ')}`
-  return toSign.length ? `Before it is handed back, each of these is taken on by name, with a reason, at the top right. ${listed(toSign)}` : null
+  if (held.length)
+    return `It can't be handed back, and nobody can sign this away. ${listed(held)} ${held.map(s => s.clearedBy).join(' ')}`
+  return toSign.length
+    ? `Before it is handed back, each of these is taken on by name, with a reason, at the top right. ${listed(toSign)}`
+    : null
 }
 
 /** Stops that forbid building, tipping or spending, and leave running as it is. */

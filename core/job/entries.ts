@@ -4,15 +4,92 @@ import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
-  AGREED_HOW, AS_FOUND, BORE_WHEN, CALL_RESULTS, ORDER_STATES, OUTWORK_VERDICTS, OWNER_CHOICES, QUOTE_STAGES, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES, BREATHER_STATES, CLAIM_STATES, COMPLAINT_KINDS, COMPRESSION_FEELS, CROSS_HATCH, DEBRIS_PLACES, EARLIER_HANDS, EVENTS, FILTER_STATES, HeardPlace, HowGot, KeyOf, LASH_STATES, LEAK_LOOKS, LEAK_SEEN, LEAK_SITES, LEAK_STATES, LOCK_RESULTS, LOCK_STEPS, LineType, MEASURED_WHEN, METER_SOURCES, METER_UNITS, MODIFICATIONS, MODIFICATION_STATES, OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, ORIGINS, OUTSIDE_CLUES, PART_ROLES, PLUG_STATES, PRICE_KINDS, PROOFS, RATED, RELEASE_STATES, ROCKERS, SAFE_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS, STUCK_METHODS, Stage, TEMPERATURES, THEORY_STATES, TURN_FEELS, TURN_METHODS, UseClass, VALVE_NAMES, WAITING_FOR, WHERE_GONE, Way,
+  AGREED_HOW,
+  AS_FOUND,
+  BORE_WHEN,
+  CALL_RESULTS,
+  ORDER_STATES,
+  OUTWORK_VERDICTS,
+  OWNER_CHOICES,
+  QUOTE_STAGES,
+  FIT_ITEMS,
+  FIT_STATES,
+  REST_ITEMS,
+  REST_STATES,
+  BREATHER_STATES,
+  CLAIM_STATES,
+  COMPLAINT_KINDS,
+  COMPRESSION_FEELS,
+  CROSS_HATCH,
+  DEBRIS_PLACES,
+  EARLIER_HANDS,
+  EVENTS,
+  FILTER_STATES,
+  HeardPlace,
+  HowGot,
+  KeyOf,
+  LASH_STATES,
+  LEAK_LOOKS,
+  LEAK_SEEN,
+  LEAK_SITES,
+  LEAK_STATES,
+  LOCK_RESULTS,
+  LOCK_STEPS,
+  LineType,
+  MEASURED_WHEN,
+  METER_SOURCES,
+  METER_UNITS,
+  MODIFICATIONS,
+  MODIFICATION_STATES,
+  OIL_COLOURS,
+  OIL_GLITTER,
+  OIL_KINDS,
+  OIL_SMELLS,
+  OIL_THICKNESS,
+  ORIGINS,
+  OUTSIDE_CLUES,
+  PART_ROLES,
+  PLUG_STATES,
+  PRICE_KINDS,
+  PROOFS,
+  RATED,
+  RELEASE_STATES,
+  ROCKERS,
+  SAFE_STEPS,
+  SMOKE_AFTER,
+  SMOKE_COLOURS,
+  SMOKE_MOMENTS,
+  SMOKE_SMELLS,
+  STUCK_METHODS,
+  Stage,
+  TEMPERATURES,
+  THEORY_STATES,
+  TURN_FEELS,
+  TURN_METHODS,
+  UseClass,
+  VALVE_NAMES,
+  WAITING_FOR,
+  WHERE_GONE,
+  Way,
 } from './vocabulary'
 
 /** A figure as it was read: never only as converted. */
-export interface Quantity { value: number, unit: string }
+export interface Quantity {
+  value: number
+  unit: string
+}
 
-export interface ComplaintBody { words: string, since: string | null, about: KeyOf<typeof COMPLAINT_KINDS> | null }
+export interface ComplaintBody {
+  words: string
+  since: string | null
+  about: KeyOf<typeof COMPLAINT_KINDS> | null
+}
 /** `topic` names the guided question that it answers. */
-export interface ClaimBody { text: string, howKnown: string | null, topic: string | null }
+export interface ClaimBody {
+  text: string
+  howKnown: string | null
+  topic: string | null
+}
 /** How long it has run: read, claimed, or worked out from how it is used. */
 export interface MeterBody {
   reading: number | null
@@ -20,19 +97,68 @@ export interface MeterBody {
   source: KeyOf<typeof METER_SOURCES>
   pattern: UsePattern | null
 }
-export interface UsePattern { hoursPerDay: number, daysPerWeek: number, months: number }
-export interface ModificationBody { what: KeyOf<typeof MODIFICATIONS>, text: string | null, why: string | null, state: KeyOf<typeof MODIFICATION_STATES> }
+export interface UsePattern {
+  hoursPerDay: number
+  daysPerWeek: number
+  months: number
+}
+export interface ModificationBody {
+  what: KeyOf<typeof MODIFICATIONS>
+  text: string | null
+  why: string | null
+  state: KeyOf<typeof MODIFICATION_STATES>
+}
 /** A machine that arrives in pieces: what is in the box and what is not. */
-export interface InventoryBody { here: string[], missing: string[], from: string | null }
-export interface CluesBody { outside: KeyOf<typeof OUTSIDE_CLUES>[], hands: KeyOf<typeof EARLIER_HANDS>[], /** of the machine, as far as anybody knows */ ageYears: number | null, note: string | null }
-export interface SmokeBody { colour: KeyOf<typeof SMOKE_COLOURS>, moment: KeyOf<typeof SMOKE_MOMENTS> | null, after: KeyOf<typeof SMOKE_AFTER> | null, smell: KeyOf<typeof SMOKE_SMELLS> | null, note: string | null }
-export interface LeaksBody { look: KeyOf<typeof LEAK_LOOKS>, sites: LeakSite[], note: string | null }
-export interface LeakSite { site: KeyOf<typeof LEAK_SITES>, state: KeyOf<typeof LEAK_STATES> }
+export interface InventoryBody {
+  here: string[]
+  missing: string[]
+  from: string | null
+}
+export interface CluesBody {
+  outside: KeyOf<typeof OUTSIDE_CLUES>[]
+  hands: KeyOf<typeof EARLIER_HANDS>[]
+  /** of the machine, as far as anybody knows */ ageYears: number | null
+  note: string | null
+}
+export interface SmokeBody {
+  colour: KeyOf<typeof SMOKE_COLOURS>
+  moment: KeyOf<typeof SMOKE_MOMENTS> | null
+  after: KeyOf<typeof SMOKE_AFTER> | null
+  smell: KeyOf<typeof SMOKE_SMELLS> | null
+  note: string | null
+}
+export interface LeaksBody {
+  look: KeyOf<typeof LEAK_LOOKS>
+  sites: LeakSite[]
+  note: string | null
+}
+export interface LeakSite {
+  site: KeyOf<typeof LEAK_SITES>
+  state: KeyOf<typeof LEAK_STATES>
+}
 /** Clearance at the valves; `as_found` is written down before anything is turned. */
-export interface LashBody { state: KeyOf<typeof LASH_STATES>, inlet: Quantity | null, exhaust: Quantity | null, rockers: KeyOf<typeof ROCKERS>, note: string | null }
-export interface LockStepBody { step: KeyOf<typeof LOCK_STEPS>, result: KeyOf<typeof LOCK_RESULTS>, note: string | null }
+export interface LashBody {
+  state: KeyOf<typeof LASH_STATES>
+  inlet: Quantity | null
+  exhaust: Quantity | null
+  rockers: KeyOf<typeof ROCKERS>
+  note: string | null
+}
+export interface LockStepBody {
+  step: KeyOf<typeof LOCK_STEPS>
+  result: KeyOf<typeof LOCK_RESULTS>
+  note: string | null
+}
 /** One measurement, in the unit of the tool. */
-export interface MeasureBody { item: MeasureItem, reads: Quantity[], tool: Tool, /** cylinder, valve or side */ place: string | null, /** before or after it was worked on */ when: KeyOf<typeof MEASURED_WHEN>, /** sizes that are sold or at hand, mm */ soldMm: number[], note: string | null }
+export interface MeasureBody {
+  item: MeasureItem
+  reads: Quantity[]
+  tool: Tool
+  /** cylinder, valve or side */ place: string | null
+  /** before or after it was worked on */ when: KeyOf<typeof MEASURED_WHEN>
+  /** sizes that are sold or at hand, mm */ soldMm: number[]
+  note: string | null
+}
 /** Bore readings top to bottom, along the crank and across it; before and after honing are kept apart. */
 export interface BoreBody {
   nominal: Quantity
@@ -50,7 +176,14 @@ export interface BoreBody {
   note: string | null
 }
 /** Solvent in the port of one valve. */
-export interface ValveLeakBody { valve: KeyOf<typeof VALVE_NAMES>, when: KeyOf<typeof MEASURED_WHEN>, look: KeyOf<typeof LEAK_SEEN>, dropsPerMin: number | null, place: string | null, note: string | null }
+export interface ValveLeakBody {
+  valve: KeyOf<typeof VALVE_NAMES>
+  when: KeyOf<typeof MEASURED_WHEN>
+  look: KeyOf<typeof LEAK_SEEN>
+  dropsPerMin: number | null
+  place: string | null
+  note: string | null
+}
 /** A part as it was found and what becomes of it. */
 export interface PartBody {
   part: PartKey
@@ -68,9 +201,22 @@ export interface PartBody {
   place: string | null
 }
 /** An oil pump driven by a drill, oil caught in a can; a sound pump in the same rig is its control. */
-export interface PumpRigBody { drillRpm: number, /** turns of the pump to one of the engine */ ratio: number, amount: Quantity, seconds: number, control: Quantity | null, pressure: Quantity | null, oilC: number | null, note: string | null }
+export interface PumpRigBody {
+  drillRpm: number
+  /** turns of the pump to one of the engine */ ratio: number
+  amount: Quantity
+  seconds: number
+  control: Quantity | null
+  pressure: Quantity | null
+  oilC: number | null
+  note: string | null
+}
 /** How something lay before it was disturbed: locked once its cover came off. */
-export interface AsFoundBody { cover: string, about: KeyOf<typeof AS_FOUND>, words: string }
+export interface AsFoundBody {
+  cover: string
+  about: KeyOf<typeof AS_FOUND>
+  words: string
+}
 /** The fasteners of one cover or joint: what came out must go in again; what was stuck is worth its minutes next time. */
 export interface FastenersBody {
   cover: string
@@ -85,31 +231,102 @@ export interface FastenersBody {
   broke: string | null
 }
 /** A part that went in, with the batch it came from. */
-export interface FittedBody { what: string, batch: string | null, from: string | null, origin: KeyOf<typeof ORIGINS> }
+export interface FittedBody {
+  what: string
+  batch: string | null
+  from: string | null
+  origin: KeyOf<typeof ORIGINS>
+}
 /** A batch of parts that is proved bad: kept off the shelf, and the other machines carrying it are named. */
-export interface BadBatchBody { what: string, batch: string, proof: string }
+export interface BadBatchBody {
+  what: string
+  batch: string
+  proof: string
+}
 /** Oil poured in over a time of running, by the owner's book or the shop's. */
 /** A theory with what would settle it, so that a trial shows what it can and no more. */
-export interface TheoryBody { statement: string, /** a cause of the catalogue, where it is one */ causeId: string | null, proves: string | null, disproves: string | null, trial: string | null, limits: string | null, state: KeyOf<typeof THEORY_STATES> }
+export interface TheoryBody {
+  statement: string
+  /** a cause of the catalogue, where it is one */ causeId: string | null
+  proves: string | null
+  disproves: string | null
+  trial: string | null
+  limits: string | null
+  state: KeyOf<typeof THEORY_STATES>
+}
 /** What it really was: a cause of the catalogue, or words of one's own. */
-export interface CauseFoundBody { causeId: string | null, text: string | null, proof: KeyOf<typeof PROOFS>, missing: string | null, /** from the first cause down to the complaint */ chain: string[] }
+export interface CauseFoundBody {
+  causeId: string | null
+  text: string | null
+  proof: KeyOf<typeof PROOFS>
+  missing: string | null
+  /** from the first cause down to the complaint */ chain: string[]
+}
 /** A stop that a named person takes on. */
-export interface SignOffBody { stopId: string, reason: string }
+export interface SignOffBody {
+  stopId: string
+  reason: string
+}
 /** A check of the catalogue: what it showed and what it did not; or why it is left out. */
-export interface CheckBody { check: string, found: string[], absent: string[], skipped: string | null, note: string | null }
-export interface OilUseBody { topped: Quantity, over: number, unit: 'h' | 'km', perWeek: number | null, note: string | null }
+export interface CheckBody {
+  check: string
+  found: string[]
+  absent: string[]
+  skipped: string | null
+  note: string | null
+}
+export interface OilUseBody {
+  topped: Quantity
+  over: number
+  unit: 'h' | 'km'
+  perWeek: number | null
+  note: string | null
+}
 /** The oil on the shelf or in the engine, against what the engine asks. */
-export interface OilKindBody { what: KeyOf<typeof OIL_KINDS>, grade: string | null, wetClutch: KeyOf<typeof RATED>, antiWear: KeyOf<typeof RATED>, reason: string | null }
+export interface OilKindBody {
+  what: KeyOf<typeof OIL_KINDS>
+  grade: string | null
+  wetClutch: KeyOf<typeof RATED>
+  antiWear: KeyOf<typeof RATED>
+  reason: string | null
+}
 /** All of the oil changed; `atHours` where it was not on the day of this visit. */
-export interface OilChangeBody { amount: Quantity | null, oil: string | null, filter: boolean, atHours: number | null }
-export interface EventBody { what: KeyOf<typeof EVENTS>, when: string | null, note: string | null }
+export interface OilChangeBody {
+  amount: Quantity | null
+  oil: string | null
+  filter: boolean
+  atHours: number | null
+}
+export interface EventBody {
+  what: KeyOf<typeof EVENTS>
+  when: string | null
+  note: string | null
+}
 /** Foreign matter or a missing fragment: kept, and open until it is explained. */
-export interface EvidenceBody { what: string, where: string, missing: boolean, explained: string | null }
-export interface PhotoBody { photoId: string, caption: string | null, /** the part it shows, with its place: `rod` or `piston:2` */ about: string | null, width: number, height: number }
+export interface EvidenceBody {
+  what: string
+  where: string
+  missing: boolean
+  explained: string | null
+}
+export interface PhotoBody {
+  photoId: string
+  caption: string | null
+  /** the part it shows, with its place: `rod` or `piston:2` */ about: string | null
+  width: number
+  height: number
+}
 /** Work that the owner did not want, and what it risks. */
-export interface RefusedBody { what: string, risk: string, by: string | null }
+export interface RefusedBody {
+  what: string
+  risk: string
+  by: string | null
+}
 /** What the bench found of a claim; the claim itself stays as it was said. */
-export interface ClaimCheckBody { claimId: string, state: KeyOf<typeof CLAIM_STATES> }
+export interface ClaimCheckBody {
+  claimId: string
+  state: KeyOf<typeof CLAIM_STATES>
+}
 export interface TermsBody {
   useClass: UseClass
   /** money in the currency's smallest unit */
@@ -127,11 +344,11 @@ export interface TermsBody {
 
 export type OilReading =
   /** 0 at the low mark, 100 at the full mark */
-  | { by: 'marks', pct: number }
+  | { by: 'marks'; pct: number }
   | { by: 'dry' }
   /** as the fill table of this engine reads: mm of stick, or mm down from the rim */
-  | { by: 'scale', mm: number }
-  | { by: 'volume', amount: Quantity }
+  | { by: 'scale'; mm: number }
+  | { by: 'volume'; amount: Quantity }
 export interface OilBody {
   reading: OilReading
   colour: KeyOf<typeof OIL_COLOURS> | null
@@ -142,18 +359,52 @@ export interface OilBody {
   note: string | null
 }
 /** The can that a two-stroke was fed from. */
-export interface MixBody { fuel: Quantity, oil: Quantity, makerRatio: number, fuelType: FuelType | null, fuelDays: number | null, stabilised: boolean, note: string | null }
-export interface TurnOverBody { feel: KeyOf<typeof TURN_FEELS>, method: KeyOf<typeof TURN_METHODS>, plugIn: boolean, note: string | null }
-export interface PlugBody { state: KeyOf<typeof PLUG_STATES>, note: string | null }
-export interface AirFilterBody { filter: KeyOf<typeof FILTER_STATES>, breather: KeyOf<typeof BREATHER_STATES> | null, note: string | null }
+export interface MixBody {
+  fuel: Quantity
+  oil: Quantity
+  makerRatio: number
+  fuelType: FuelType | null
+  fuelDays: number | null
+  stabilised: boolean
+  note: string | null
+}
+export interface TurnOverBody {
+  feel: KeyOf<typeof TURN_FEELS>
+  method: KeyOf<typeof TURN_METHODS>
+  plugIn: boolean
+  note: string | null
+}
+export interface PlugBody {
+  state: KeyOf<typeof PLUG_STATES>
+  note: string | null
+}
+export interface AirFilterBody {
+  filter: KeyOf<typeof FILTER_STATES>
+  breather: KeyOf<typeof BREATHER_STATES> | null
+  note: string | null
+}
 /** Oil let out or put in. */
-export interface FluidBody { action: 'drained' | 'filled', amount: Quantity, what: string | null }
+export interface FluidBody {
+  action: 'drained' | 'filled'
+  amount: Quantity
+  what: string | null
+}
 /** The way that fuel came into the oil, and what was done about it. */
-export interface CureBody { path: Cure, text: string | null }
+export interface CureBody {
+  path: Cure
+  text: string | null
+}
 /** Fuel on, standing over dry paper; ended by a correction that says what was seen. */
-export interface StandTestBody { startedAt: string, endedAt: string | null, seen: 'none' | 'damp' | 'liquid' | null, minimumHours: number }
+export interface StandTestBody {
+  startedAt: string
+  endedAt: string | null
+  seen: 'none' | 'damp' | 'liquid' | null
+  minimumHours: number
+}
 /** What was made safe before turning, tipping or opening: every step, or none once something was connected again. */
-export interface MadeSafeBody { done: KeyOf<typeof SAFE_STEPS>[] }
+export interface MadeSafeBody {
+  done: KeyOf<typeof SAFE_STEPS>[]
+}
 export interface CompressionBody {
   feel: KeyOf<typeof COMPRESSION_FEELS> | null
   dry: Quantity | null
@@ -169,9 +420,20 @@ export interface CompressionBody {
   note: string | null
 }
 /** Air in at top dead centre through an orifice. */
-export interface LeakDownBody { regulator: Quantity, cylinder: Quantity, orificeMm: number, heard: HeardPlace[], note: string | null }
+export interface LeakDownBody {
+  regulator: Quantity
+  cylinder: Quantity
+  orificeMm: number
+  heard: HeardPlace[]
+  note: string | null
+}
 /** A two-stroke crankcase under pressure, or vacuum as a negative figure. */
-export interface CrankcaseBody { start: Quantity, end: Quantity, seconds: number, note: string | null }
+export interface CrankcaseBody {
+  start: Quantity
+  end: Quantity
+  seconds: number
+  note: string | null
+}
 /** What a magnet does with it, where somebody tried. */
 export type MagnetItem = DebrisItem & { magnet?: 'takes' | 'leaves' | null }
 export interface DebrisBody {
@@ -209,19 +471,66 @@ export interface EstimateLine {
 /** The rest of the machine, place by place. */
 export type RestCheckBody = Record<KeyOf<typeof REST_ITEMS>, KeyOf<typeof REST_STATES>> & { note: string | null }
 /** Another engine held against this frame. */
-export type FitCheckBody = Record<KeyOf<typeof FIT_ITEMS>, KeyOf<typeof FIT_STATES>> & { engine: string, note: string | null }
+export type FitCheckBody = Record<KeyOf<typeof FIT_ITEMS>, KeyOf<typeof FIT_STATES>> & {
+  engine: string
+  note: string | null
+}
 /** Time and money put into a job; a clock that still runs has no end yet. */
-export interface SpendBody { what: string, startedAt: string | null, endedAt: string | null, minutes: number | null, costMinor: number | null }
+export interface SpendBody {
+  what: string
+  startedAt: string | null
+  endedAt: string | null
+  minutes: number | null
+  costMinor: number | null
+}
 /** A part asked for or ordered of one supplier; `what` is the line's own words. */
-export interface OrderBody { what: string, number: string | null, supplier: string, priceMinor: number | null, state: KeyOf<typeof ORDER_STATES>, orderedOn: string, dueOn: string | null, note: string | null }
+export interface OrderBody {
+  what: string
+  number: string | null
+  supplier: string
+  priceMinor: number | null
+  state: KeyOf<typeof ORDER_STATES>
+  orderedOn: string
+  dueOn: string | null
+  note: string | null
+}
 /** Work that another shop does, to a figure that is measured when it comes back. */
-export interface OutworkBody { what: string, shop: string, target: string, sentOn: string | null, dueOn: string | null, /** days it takes, where no day is known yet */ days: number | null, priceMinor: number | null, returnedOn: string | null, measured: Quantity | null, verdict: KeyOf<typeof OUTWORK_VERDICTS>, note: string | null }
+export interface OutworkBody {
+  what: string
+  shop: string
+  target: string
+  sentOn: string | null
+  dueOn: string | null
+  /** days it takes, where no day is known yet */ days: number | null
+  priceMinor: number | null
+  returnedOn: string | null
+  measured: Quantity | null
+  verdict: KeyOf<typeof OUTWORK_VERDICTS>
+  note: string | null
+}
 /** The owner was asked by a link; what was shown is kept with the quote. */
-export interface QuoteSentBody { quoteId: string, stage: KeyOf<typeof QUOTE_STAGES>, expiresAt: string, words: string | null }
+export interface QuoteSentBody {
+  quoteId: string
+  stage: KeyOf<typeof QUOTE_STAGES>
+  expiresAt: string
+  words: string | null
+}
 /** What the owner said by the link. `held`: why the agreement waits for the shop. */
-export interface OwnerWordBody { quoteId: string, choice: KeyOf<typeof OWNER_CHOICES>, option: string | null, fee: number | null, words: string | null, name: string, held: string | null }
+export interface OwnerWordBody {
+  quoteId: string
+  choice: KeyOf<typeof OWNER_CHOICES>
+  option: string | null
+  fee: number | null
+  words: string | null
+  name: string
+  held: string | null
+}
 /** A call to the owner about money, whether or not anybody answered. */
-export interface OwnerCallBody { result: KeyOf<typeof CALL_RESULTS>, answer: string | null, capMinor: number | null }
+export interface OwnerCallBody {
+  result: KeyOf<typeof CALL_RESULTS>
+  answer: string | null
+  capMinor: number | null
+}
 export interface OptionBody {
   name: string
   way: Way
@@ -249,12 +558,33 @@ export interface FrozenOption {
   p90: number
   reasons: string[]
 }
-export interface ApprovalBody { optionEntryId: string, frozen: FrozenOption, agreedBy: string, how: KeyOf<typeof AGREED_HOW>, conditions: string | null }
-export interface WaitingBody { for: KeyOf<typeof WAITING_FOR>, what: string | null }
-export interface StageBody { stage: Stage, state: 'done' | 'skipped' | 'open', reason: string | null }
-export interface NoteBody { stage: Stage, text: string }
-export interface HandBackBody { to: string, words: string | null }
-export interface VoidBody { reason: string }
+export interface ApprovalBody {
+  optionEntryId: string
+  frozen: FrozenOption
+  agreedBy: string
+  how: KeyOf<typeof AGREED_HOW>
+  conditions: string | null
+}
+export interface WaitingBody {
+  for: KeyOf<typeof WAITING_FOR>
+  what: string | null
+}
+export interface StageBody {
+  stage: Stage
+  state: 'done' | 'skipped' | 'open'
+  reason: string | null
+}
+export interface NoteBody {
+  stage: Stage
+  text: string
+}
+export interface HandBackBody {
+  to: string
+  words: string | null
+}
+export interface VoidBody {
+  reason: string
+}
 
 export interface BodyOf {
   complaint: ComplaintBody
@@ -336,7 +666,33 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind]
 
 /** Kinds that are findings: how they were got must be said. */
-export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', 'plug', 'air_filter', 'compression', 'leak_down', 'crankcase', 'debris', 'claim', 'clues', 'smoke', 'leaks', 'lash', 'lock_step', 'oil_use', 'meter', 'check', 'measure', 'bore', 'part', 'valve_leak', 'pump_rig', 'rest_check', 'fit_check']
+export const FINDING_KINDS: readonly EntryKind[] = [
+  'oil',
+  'mix',
+  'turn_over',
+  'plug',
+  'air_filter',
+  'compression',
+  'leak_down',
+  'crankcase',
+  'debris',
+  'claim',
+  'clues',
+  'smoke',
+  'leaks',
+  'lash',
+  'lock_step',
+  'oil_use',
+  'meter',
+  'check',
+  'measure',
+  'bore',
+  'part',
+  'valve_leak',
+  'pump_rig',
+  'rest_check',
+  'fit_check',
+]
 
 /**
  * Entries that stand: neither corrected nor voided, and not voids themselves. A correction stands where the entry stood that it
@@ -344,7 +700,8 @@ export const FINDING_KINDS: readonly EntryKind[] = ['oil', 'mix', 'turn_over', '
  */
 export function entriesInForce(entries: Entry[]): Entry[] {
   const place = new Map<string, number>()
-  for (const [i, e] of entries.entries()) place.set(e.id, (e.supersedes !== null ? place.get(e.supersedes) : undefined) ?? i)
+  for (const [i, e] of entries.entries())
+    place.set(e.id, (e.supersedes !== null ? place.get(e.supersedes) : undefined) ?? i)
   const replaced = new Set(entries.map(e => e.supersedes).filter(id => id !== null))
   return entries
     .filter(e => e.kind !== 'void' && !replaced.has(e.id))
@@ -357,4 +714,5 @@ export function ofKind<K extends EntryKind>(entries: Entry[], kind: K): EntryOf<
 }
 
 /** The newest standing entry of one kind. */
-export const latest = <K extends EntryKind>(inForce: Entry[], kind: K): EntryOf<K> | undefined => ofKind(inForce, kind).at(-1)
+export const latest = <K extends EntryKind>(inForce: Entry[], kind: K): EntryOf<K> | undefined =>
+  ofKind(inForce, kind).at(-1)

@@ -2,7 +2,28 @@ import type { ShopCounts } from '../diagnosis/diagnose'
 import type { FillTable } from '../oil/fillMarks'
 import type { SpecValue } from '../spec/specValue'
 import type { Entry } from './entries'
-import type { BEARINGS, BORE, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, EngineClass, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, KeyOf, MachineKind, OILING, OIL_FILTER, OIL_SHOWS, RELEASE, UseClass, VALVES } from './vocabulary'
+import type {
+  BEARINGS,
+  BORE,
+  CLUTCH,
+  COOLING,
+  CYCLES,
+  DRAIN_PLUG,
+  EngineClass,
+  FOLLOWERS,
+  FUEL_FEED,
+  GOVERNOR,
+  HEAD,
+  IGNITION,
+  KeyOf,
+  MachineKind,
+  OILING,
+  OIL_FILTER,
+  OIL_SHOWS,
+  RELEASE,
+  UseClass,
+  VALVES,
+} from './vocabulary'
 
 /** Facts of an engine that change what a finding means. `unknown` is always an answer. */
 export interface EngineFacts {
@@ -30,7 +51,17 @@ export interface EngineFacts {
 }
 
 /** Facts that nobody has been asked yet. */
-export const UNASKED = { clutch: 'unknown', followers: 'unknown', bearings: 'unknown', head: 'unknown', valves: 'unknown', ignition: 'unknown', drainPlug: 'unknown', governor: 'unknown', oilFilter: 'unknown' } as const satisfies Partial<EngineFacts>
+export const UNASKED = {
+  clutch: 'unknown',
+  followers: 'unknown',
+  bearings: 'unknown',
+  head: 'unknown',
+  valves: 'unknown',
+  ignition: 'unknown',
+  drainPlug: 'unknown',
+  governor: 'unknown',
+  oilFilter: 'unknown',
+} as const satisfies Partial<EngineFacts>
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
 
@@ -83,7 +114,11 @@ export interface JobFile {
   counts: ShopCounts | null
 }
 
-export interface Visit { number: number, at: string, entries: Entry[] }
+export interface Visit {
+  number: number
+  at: string
+  entries: Entry[]
+}
 
 /** Starting policy of a shop that has set nothing, each with its reason in docs/how-it-judges.md. */
 export const DEFAULT_POLICY: ShopPolicy = {

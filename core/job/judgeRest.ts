@@ -15,17 +15,33 @@ export function judgeRest(entry: EntryOf<'rest_check'>): Judgement {
   const carrier = bad.some(k => REST_CARRIERS.includes(k))
   const details = [
     ...(carrier ? ['Frame, gearbox or drive is bad: another engine in it is money lost.'] : []),
-    ...(bad.includes('brakes') ? ['Brakes or guards are bad: it must not go back like that, whatever the engine does.'] : []),
+    ...(bad.includes('brakes')
+      ? ['Brakes or guards are bad: it must not go back like that, whatever the engine does.']
+      : []),
     ...(worn.length ? [`Worn: ${words(worn, REST_ITEMS)}. Put its price into the way that keeps the machine.`] : []),
     ...(open.length ? [`Not looked at: ${words(open, REST_ITEMS)}.`] : []),
   ]
-  return { entryId: entry.id, mark: bad.length ? 'past' : open.length ? 'open' : worn.length ? 'near' : 'good', headline: `Rest of the machine: ${bad.length ? `bad ${words(bad, REST_ITEMS)}` : worn.length ? `worn ${words(worn, REST_ITEMS)}` : open.length ? 'not all looked at' : 'good'}`, details }
+  return {
+    entryId: entry.id,
+    mark: bad.length ? 'past' : open.length ? 'open' : worn.length ? 'near' : 'good',
+    headline: `Rest of the machine: ${bad.length ? `bad ${words(bad, REST_ITEMS)}` : worn.length ? `worn ${words(worn, REST_ITEMS)}` : open.length ? 'not all looked at' : 'good'}`,
+    details,
+  }
 }
 
 /** Whether another engine goes into this frame. */
 export function judgeFit(entry: EntryOf<'fit_check'>): Judgement {
   const at = (state: string): FitKey[] => FIT_KEYS.filter(k => entry.body[k] === state)
   const [no, adapt, open] = [at('no'), at('adapt'), at('not_checked')]
-  const details = [...(no.length ? [`Doesn't fit: ${words(no, FIT_ITEMS)}.`] : []), ...(adapt.length ? [`With an adapter: ${words(adapt, FIT_ITEMS)}. Price it.`] : []), ...(open.length ? [`Not checked: ${words(open, FIT_ITEMS)}. Measure before it is ordered.`] : [])]
-  return { entryId: entry.id, mark: no.length ? 'past' : open.length ? 'open' : adapt.length ? 'near' : 'good', headline: `${entry.body.engine}: ${no.length ? 'does not fit' : open.length ? 'fit not all checked' : adapt.length ? 'fits with adapters' : 'fits'}`, details }
+  const details = [
+    ...(no.length ? [`Doesn't fit: ${words(no, FIT_ITEMS)}.`] : []),
+    ...(adapt.length ? [`With an adapter: ${words(adapt, FIT_ITEMS)}. Price it.`] : []),
+    ...(open.length ? [`Not checked: ${words(open, FIT_ITEMS)}. Measure before it is ordered.`] : []),
+  ]
+  return {
+    entryId: entry.id,
+    mark: no.length ? 'past' : open.length ? 'open' : adapt.length ? 'near' : 'good',
+    headline: `${entry.body.engine}: ${no.length ? 'does not fit' : open.length ? 'fit not all checked' : adapt.length ? 'fits with adapters' : 'fits'}`,
+    details,
+  }
 }

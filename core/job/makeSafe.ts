@@ -2,7 +2,19 @@ import type { Entry, EntryKind } from './entries'
 import { latest } from './entries'
 
 /** What is logged with hands near parts that turn, fall, spray or spring: nothing of it before the machine was made safe. */
-export const HANDS_IN: readonly EntryKind[] = ['turn_over', 'lock_step', 'compression', 'leak_down', 'crankcase', 'lash', 'part', 'bore', 'measure', 'valve_leak', 'pump_rig']
+export const HANDS_IN: readonly EntryKind[] = [
+  'turn_over',
+  'lock_step',
+  'compression',
+  'leak_down',
+  'crankcase',
+  'lash',
+  'part',
+  'bore',
+  'measure',
+  'valve_leak',
+  'pump_rig',
+]
 /** How long a making safe holds: a working day. Ours; a bench that is left over night is looked at again. */
 export const SAFE_HOURS = 12
 

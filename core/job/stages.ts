@@ -5,13 +5,63 @@ import type { EngineFacts } from './jobFile'
 import type { Stage } from './vocabulary'
 import { STAGE_ORDER } from './vocabulary'
 
-export interface StageState { stage: Stage, state: 'done' | 'skipped' | 'open', reason: string | null, logged: number }
-
-const STAGE_OF_KIND: Partial<Record<EntryKind, Stage>> = {
-  complaint: 'book_in', claim: 'book_in', claim_check: 'book_in', terms: 'book_in', meter: 'book_in', modification: 'book_in', inventory: 'book_in', event: 'book_in', clues: 'first_look', smoke: 'first_look', leaks: 'first_look', lock_step: 'first_look', oil_use: 'first_look', oil_kind: 'first_look', oil_change: 'build', lash: 'narrow_down', check: 'narrow_down', theory: 'narrow_down', sign_off: 'narrow_down', cause_found: 'hand_back', evidence: 'open_up', part: 'open_up', fasteners: 'open_up', bad_batch: 'open_up', fitted: 'build', measure: 'measure', bore: 'measure', valve_leak: 'measure', refused: 'hand_back', oil: 'first_look', mix: 'first_look', turn_over: 'first_look', plug: 'first_look', air_filter: 'first_look', fluid: 'first_look', cure: 'first_look', stand_test: 'first_look', made_safe: 'first_look', compression: 'narrow_down', leak_down: 'narrow_down', crankcase: 'narrow_down', debris: 'open_up', option: 'decide', approval: 'decide', hand_back: 'hand_back',
+export interface StageState {
+  stage: Stage
+  state: 'done' | 'skipped' | 'open'
+  reason: string | null
+  logged: number
 }
 
-export const stageOf = (entry: Entry): Stage | undefined => entry.kind === 'note' ? entry.body.stage : STAGE_OF_KIND[entry.kind]
+const STAGE_OF_KIND: Partial<Record<EntryKind, Stage>> = {
+  complaint: 'book_in',
+  claim: 'book_in',
+  claim_check: 'book_in',
+  terms: 'book_in',
+  meter: 'book_in',
+  modification: 'book_in',
+  inventory: 'book_in',
+  event: 'book_in',
+  clues: 'first_look',
+  smoke: 'first_look',
+  leaks: 'first_look',
+  lock_step: 'first_look',
+  oil_use: 'first_look',
+  oil_kind: 'first_look',
+  oil_change: 'build',
+  lash: 'narrow_down',
+  check: 'narrow_down',
+  theory: 'narrow_down',
+  sign_off: 'narrow_down',
+  cause_found: 'hand_back',
+  evidence: 'open_up',
+  part: 'open_up',
+  fasteners: 'open_up',
+  bad_batch: 'open_up',
+  fitted: 'build',
+  measure: 'measure',
+  bore: 'measure',
+  valve_leak: 'measure',
+  refused: 'hand_back',
+  oil: 'first_look',
+  mix: 'first_look',
+  turn_over: 'first_look',
+  plug: 'first_look',
+  air_filter: 'first_look',
+  fluid: 'first_look',
+  cure: 'first_look',
+  stand_test: 'first_look',
+  made_safe: 'first_look',
+  compression: 'narrow_down',
+  leak_down: 'narrow_down',
+  crankcase: 'narrow_down',
+  debris: 'open_up',
+  option: 'decide',
+  approval: 'decide',
+  hand_back: 'hand_back',
+}
+
+export const stageOf = (entry: Entry): Stage | undefined =>
+  entry.kind === 'note' ? entry.body.stage : STAGE_OF_KIND[entry.kind]
 
 /** Where each stage stands: what somebody said of it, otherwise what the log shows. */
 export function stageStates(inForce: Entry[], facts: EngineFacts): StageState[] {
@@ -26,10 +76,12 @@ export function stageStates(inForce: Entry[], facts: EngineFacts): StageState[] 
     hand_back: has('hand_back'),
   }
   const closed = has('hand_back')
-  return STAGE_ORDER.map((stage) => {
-    const said = ofKind(inForce, 'stage').filter(e => e.body.stage === stage).at(-1)?.body
+  return STAGE_ORDER.map(stage => {
+    const said = ofKind(inForce, 'stage')
+      .filter(e => e.body.stage === stage)
+      .at(-1)?.body
     const logged = inForce.filter(e => stageOf(e) === stage).length
-    const open = closed ? 'skipped' as const : 'open' as const
+    const open = closed ? ('skipped' as const) : ('open' as const)
     return { stage, state: said?.state ?? (shown[stage] ? 'done' : open), reason: said?.reason ?? null, logged }
   })
 }
@@ -37,7 +89,11 @@ export function stageStates(inForce: Entry[], facts: EngineFacts): StageState[] 
 /** The first stage that is neither done nor skipped. */
 export const currentStage = (states: StageState[]): Stage => states.find(s => s.state === 'open')?.stage ?? 'hand_back'
 
-export interface Waiting { for: 'owner' | 'parts' | 'outwork' | 'clock', what: string | null, since: string }
+export interface Waiting {
+  for: 'owner' | 'parts' | 'outwork' | 'clock'
+  what: string | null
+  since: string
+}
 
 export function waitingNow(inForce: Entry[]): Waiting | null {
   const entry = latest(inForce, 'waiting')

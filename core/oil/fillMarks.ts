@@ -40,9 +40,14 @@ export interface FillMarks {
  * The marks of this engine in mL: from its own fill table, else from its sheet, otherwise from its class.
  * @returns undefined for engines without a sump, or when nothing is known of their size
  */
-export function fillMarks(facts: EngineFacts, spec: SpecValue[], table: FillTable | null = null): FillMarks | undefined {
+export function fillMarks(
+  facts: EngineFacts,
+  spec: SpecValue[],
+  table: FillTable | null = null,
+): FillMarks | undefined {
   if (!hasSump(facts)) return undefined
-  const look = (item: 'oil_capacity' | 'oil_full_mark' | 'oil_low_mark') => specFor(item, spec, facts.engineClass, facts.displacementCc)
+  const look = (item: 'oil_capacity' | 'oil_full_mark' | 'oil_low_mark') =>
+    specFor(item, spec, facts.engineClass, facts.displacementCc)
   const capacity = look('oil_capacity')
   if (table) return tableMarks(table, capacity?.source === 'rule_of_thumb' ? undefined : capacity?.value)
   if (!capacity) return undefined
@@ -54,17 +59,32 @@ export function fillMarks(facts: EngineFacts, spec: SpecValue[], table: FillTabl
   if (lowMl >= fullMl || fullMl > 1.5 * capacity.value) return undefined
   const tipMl = Math.min(fullMl * MARK_SHARES.tip, lowMl * 0.9)
   // above the full mark a sump is taken to be upright-walled
-  const points: FillPoint[] = [[TIP_PCT, tipMl], [0, lowMl], [100, fullMl], [TOP_PCT, lowMl + (fullMl - lowMl) * TOP_PCT / 100]]
-  return { capacityMl: capacity.value, fullMl, lowMl, tipMl, points, source: guessed ? 'rule_of_thumb' : capacity.source === 'measured' ? 'measured' : capacity.source }
+  const points: FillPoint[] = [
+    [TIP_PCT, tipMl],
+    [0, lowMl],
+    [100, fullMl],
+    [TOP_PCT, lowMl + ((fullMl - lowMl) * TOP_PCT) / 100],
+  ]
+  return {
+    capacityMl: capacity.value,
+    fullMl,
+    lowMl,
+    tipMl,
+    points,
+    source: guessed ? 'rule_of_thumb' : capacity.source === 'measured' ? 'measured' : capacity.source,
+  }
 }
 
 /** Position of a reading of the stick on the scale of the marks; never minus zero. */
-export const positionOf = (reading: number, { lowAt, fullAt }: FillTable): number => 100 * (reading - lowAt) / (fullAt - lowAt) + 0
+export const positionOf = (reading: number, { lowAt, fullAt }: FillTable): number =>
+  (100 * (reading - lowAt)) / (fullAt - lowAt) + 0
 /** Reading of the stick at a position on the scale of the marks. */
-export const readingAt = (pct: number, { lowAt, fullAt }: FillTable): number => lowAt + pct / 100 * (fullAt - lowAt)
+export const readingAt = (pct: number, { lowAt, fullAt }: FillTable): number => lowAt + (pct / 100) * (fullAt - lowAt)
 
 function tableMarks(table: FillTable, capacityMl: number | undefined): FillMarks {
-  const own = table.points.map(([reading, ml]): FillPoint => [positionOf(reading, table), ml]).sort((a, b) => a[0] - b[0])
+  const own = table.points
+    .map(([reading, ml]): FillPoint => [positionOf(reading, table), ml])
+    .sort((a, b) => a[0] - b[0])
   const points = withEnds(own)
   const at = (pct: number): number => oilVolume({ points, reading: pct, kind: 'level' }).volumeMl
   const [fullMl, lowMl] = [at(100), at(0)]
@@ -76,10 +96,12 @@ function withEnds(own: FillPoint[]): FillPoint[] {
   const [a, b] = own
   const [y, z] = own.slice(-2)
   if (!a || !b || !y || !z) return own
-  const foot: FillPoint[] = a[0] > TIP_PCT ? [[TIP_PCT, Math.max(a[1] * 0.02, a[1] - (b[1] - a[1]) / (b[0] - a[0]) * (a[0] - TIP_PCT))]] : []
-  const top: FillPoint[] = z[0] < TOP_PCT ? [[TOP_PCT, z[1] + (z[1] - y[1]) / (z[0] - y[0]) * (TOP_PCT - z[0])]] : []
+  const foot: FillPoint[] =
+    a[0] > TIP_PCT ? [[TIP_PCT, Math.max(a[1] * 0.02, a[1] - ((b[1] - a[1]) / (b[0] - a[0])) * (a[0] - TIP_PCT))]] : []
+  const top: FillPoint[] = z[0] < TOP_PCT ? [[TOP_PCT, z[1] + ((z[1] - y[1]) / (z[0] - y[0])) * (TOP_PCT - z[0])]] : []
   return [...foot, ...own, ...top]
 }
 
 /** Oil in the fuel means that there is no sump to read. */
-export const hasSump = (facts: EngineFacts): boolean => facts.oiling !== 'premix' && facts.oiling !== 'injection' && facts.cycle !== 'two'
+export const hasSump = (facts: EngineFacts): boolean =>
+  facts.oiling !== 'premix' && facts.oiling !== 'injection' && facts.cycle !== 'two'

@@ -6,7 +6,13 @@ import type { Stop } from '../judgement'
 export type FuelStep = 'drain' | 'cure' | 'stand' | 'refill' | 'smell' | 'done'
 export type StandState = 'running' | 'passed' | 'too_short' | 'leaked'
 
-export interface StandTest { entryId: string, startedAt: string, endedAt: string | null, minimumHours: number, state: StandState }
+export interface StandTest {
+  entryId: string
+  startedAt: string
+  endedAt: string | null
+  minimumHours: number
+  state: StandState
+}
 
 /** The way back from fuel in the oil. The order is compulsory: a refill before the test wastes oil and hides the fault. */
 export interface FuelPath {
@@ -18,7 +24,13 @@ export interface FuelPath {
 }
 
 export const CURES = {
-  needle: 'Needle, seat or float', tap: 'Tap left open', diaphragm: 'Pump diaphragm', blow_by: 'Blow-by past the rings', tipped: 'Tipped or carried lying down', injector: 'Injector or pressure', other: 'Something else',
+  needle: 'Needle, seat or float',
+  tap: 'Tap left open',
+  diaphragm: 'Pump diaphragm',
+  blow_by: 'Blow-by past the rings',
+  tipped: 'Tipped or carried lying down',
+  injector: 'Injector or pressure',
+  other: 'Something else',
 } as const
 export type Cure = keyof typeof CURES
 
@@ -26,7 +38,8 @@ const MS_PER_HOUR = 3_600_000
 
 /** What a line on fitted parts means by oil: the fluid, not a part that is named after it. */
 const OIL = /\boil\b/i
-const OF_OIL = /\boil[ -]?(seal|pump|filter|ring|pipe|line|hose|cooler|jet|strainer|screen|plug|pan|tank|switch|cap|slinger|pick|feed|drain|gauge|light|lamp|stick|way|gallery|scraper)|\b(o-?rings?|seals?|gaskets?|filter|plug|washer)\b/i
+const OF_OIL =
+  /\boil[ -]?(seal|pump|filter|ring|pipe|line|hose|cooler|jet|strainer|screen|plug|pan|tank|switch|cap|slinger|pick|feed|drain|gauge|light|lamp|stick|way|gallery|scraper)|\b(o-?rings?|seals?|gaskets?|filter|plug|washer)\b/i
 
 /** Whether an entry says that oil went into the engine, whatever it is called: a refill, an oil change, oil among the parts fitted. */
 export function pouredIn(entry: Entry): boolean {
@@ -71,12 +84,30 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   const cure = after.findIndex(e => e.kind === 'cure')
   const tests = ofKind(cure < 0 ? [] : after.slice(cure + 1), 'stand_test')
   const last = tests.at(-1)
-  const stand: StandTest | null = last ? { entryId: last.id, startedAt: last.body.startedAt, endedAt: last.body.endedAt, minimumHours: last.body.minimumHours, state: judgeStand(last.body) } : null
+  const stand: StandTest | null = last
+    ? {
+        entryId: last.id,
+        startedAt: last.body.startedAt,
+        endedAt: last.body.endedAt,
+        minimumHours: last.body.minimumHours,
+        state: judgeStand(last.body),
+      }
+    : null
   const passed = stand?.state === 'passed'
   const testAt = last ? after.indexOf(last) : -1
   const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
   const smeltAgain = filled >= 0 && after.some((e, i) => i > filled && e.kind === 'oil' && e.body.smell === 'plain')
-  const step: FuelStep = !drained ? 'drain' : cure < 0 ? 'cure' : !passed ? 'stand' : filled < 0 ? 'refill' : smeltAgain ? 'done' : 'smell'
+  const step: FuelStep = !drained
+    ? 'drain'
+    : cure < 0
+      ? 'cure'
+      : !passed
+        ? 'stand'
+        : filled < 0
+          ? 'refill'
+          : smeltAgain
+            ? 'done'
+            : 'smell'
   return { step, stand, likely, stop: stopFor(step, stand) }
 }
 
@@ -89,13 +120,27 @@ const NEXT: Partial<Record<FuelStep, string>> = {
 function stopFor(step: FuelStep, stand: StandTest | null): Stop | null {
   const next = NEXT[step]
   if (!next) return null
-  const failed = stand?.state === 'leaked' ? ' The last test leaked.' : stand?.state === 'too_short' ? ' The last test was too short.' : ''
-  return { id: 'oil_fuel', title: 'Don\'t start it, don\'t refill yet', reason: `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`, clearedBy: 'Drained, cured, and a stand test that passed, in that order. Nobody can sign this away.' }
+  const failed =
+    stand?.state === 'leaked'
+      ? ' The last test leaked.'
+      : stand?.state === 'too_short'
+        ? ' The last test was too short.'
+        : ''
+  return {
+    id: 'oil_fuel',
+    title: "Don't start it, don't refill yet",
+    reason: `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`,
+    clearedBy: 'Drained, cured, and a stand test that passed, in that order. Nobody can sign this away.',
+  }
 }
 
 /** Why fresh oil may not go in yet; null when it may. */
 export function refillRefusal(path: FuelPath | null): string | null {
   if (!path || path.step === 'refill' || path.step === 'smell' || path.step === 'done') return null
-  const wait = { drain: 'drain the old oil first', cure: 'cure the way that the fuel came first', stand: path.stand?.state === 'running' ? 'the stand test is still running' : 'a stand test has to pass first' }[path.step]
+  const wait = {
+    drain: 'drain the old oil first',
+    cure: 'cure the way that the fuel came first',
+    stand: path.stand?.state === 'running' ? 'the stand test is still running' : 'a stand test has to pass first',
+  }[path.step]
   return `No refill yet: there was fuel in the oil, and ${wait}.`
 }

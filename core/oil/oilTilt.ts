@@ -1,6 +1,6 @@
 import { TIE } from '../errors'
 
-const radians = (deg: number): number => deg * Math.PI / 180
+const radians = (deg: number): number => (deg * Math.PI) / 180
 
 /**
  * The level a stick would show if the machine stood level. Exact for an upright-walled sump and a stick leaning across the tilt.
@@ -11,10 +11,23 @@ const radians = (deg: number): number => deg * Math.PI / 180
  * @param sumpLengthMm  length of the sump along the tilt, mm, where known
  * @returns `not_valid` where the floor would be dry at one end, so that the arithmetic does not hold
  */
-export function oilTilt({ readingMm, tiltDeg, offsetMm, stickLeanDeg, sumpLengthMm }: { readingMm: number, tiltDeg: number, offsetMm: number, stickLeanDeg: number, sumpLengthMm: number | null }): { levelReadingMm: number, errorMm: number, status: 'ok' | 'not_valid' } {
+export function oilTilt({
+  readingMm,
+  tiltDeg,
+  offsetMm,
+  stickLeanDeg,
+  sumpLengthMm,
+}: {
+  readingMm: number
+  tiltDeg: number
+  offsetMm: number
+  stickLeanDeg: number
+  sumpLengthMm: number | null
+}): { levelReadingMm: number; errorMm: number; status: 'ok' | 'not_valid' } {
   const lean = Math.cos(radians(stickLeanDeg))
-  const errorMm = offsetMm * Math.tan(radians(tiltDeg)) / lean
+  const errorMm = (offsetMm * Math.tan(radians(tiltDeg))) / lean
   const levelReadingMm = readingMm - errorMm
-  const floorDry = sumpLengthMm !== null && levelReadingMm * lean < sumpLengthMm / 2 * Math.tan(radians(tiltDeg)) - TIE
+  const floorDry =
+    sumpLengthMm !== null && levelReadingMm * lean < (sumpLengthMm / 2) * Math.tan(radians(tiltDeg)) - TIE
   return { levelReadingMm, errorMm, status: levelReadingMm < -TIE || floorDry ? 'not_valid' : 'ok' }
 }

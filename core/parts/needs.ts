@@ -5,7 +5,15 @@ import { ORDER_STATES } from '../job/vocabulary'
 
 export type NeedState = 'missing' | KeyOf<typeof ORDER_STATES>
 export const NEED_WORDS: Record<NeedState, string> = { missing: 'Not ordered', ...ORDER_STATES }
-export interface Need { text: string, type: 'part' | 'outwork', /** only needed with a chance */ chance: number, state: NeedState, dueOn: string | null, orders: EntryOf<'order'>[], work: EntryOf<'outwork'> | null }
+export interface Need {
+  text: string
+  type: 'part' | 'outwork'
+  /** only needed with a chance */ chance: number
+  state: NeedState
+  dueOn: string | null
+  orders: EntryOf<'order'>[]
+  work: EntryOf<'outwork'> | null
+}
 
 /** What each order stands at; an answer of one supplier does not undo another's. */
 const RANK: readonly NeedState[] = ['none', 'missing', 'asked', 'ordered', 'arrived']
@@ -17,14 +25,36 @@ const RANK: readonly NeedState[] = ['none', 'missing', 'asked', 'ordered', 'arri
 export function needs(lines: EstimateLine[], inForce: Entry[]): Need[] {
   const orders = ofKind(inForce, 'order')
   const works = ofKind(inForce, 'outwork')
-  return lines.filter(l => (l.type === 'part' || l.type === 'outwork') && l.chance > 0).map((l): Need => {
-    const type = l.type === 'part' ? 'part' as const : 'outwork' as const
-    const mine = orders.filter(o => o.body.what === l.text)
-    const work = works.filter(w => w.body.what === l.text).at(-1) ?? null
-    if (type === 'outwork') return { text: l.text, type, chance: l.chance, orders: [], work, dueOn: work?.body.dueOn ?? null, state: work === null ? 'missing' : work.body.verdict === 'accepted' ? 'arrived' : 'ordered' }
-    const best = mine.reduce<EntryOf<'order'> | null>((a, o) => a === null || RANK.indexOf(o.body.state) > RANK.indexOf(a.body.state) ? o : a, null)
-    return { text: l.text, type, chance: l.chance, orders: mine, work: null, state: best?.body.state ?? 'missing', dueOn: best?.body.state === 'ordered' ? best.body.dueOn : null }
-  })
+  return lines
+    .filter(l => (l.type === 'part' || l.type === 'outwork') && l.chance > 0)
+    .map((l): Need => {
+      const type = l.type === 'part' ? ('part' as const) : ('outwork' as const)
+      const mine = orders.filter(o => o.body.what === l.text)
+      const work = works.filter(w => w.body.what === l.text).at(-1) ?? null
+      if (type === 'outwork')
+        return {
+          text: l.text,
+          type,
+          chance: l.chance,
+          orders: [],
+          work,
+          dueOn: work?.body.dueOn ?? null,
+          state: work === null ? 'missing' : work.body.verdict === 'accepted' ? 'arrived' : 'ordered',
+        }
+      const best = mine.reduce<EntryOf<'order'> | null>(
+        (a, o) => (a === null || RANK.indexOf(o.body.state) > RANK.indexOf(a.body.state) ? o : a),
+        null,
+      )
+      return {
+        text: l.text,
+        type,
+        chance: l.chance,
+        orders: mine,
+        work: null,
+        state: best?.body.state ?? 'missing',
+        dueOn: best?.body.state === 'ordered' ? best.body.dueOn : null,
+      }
+    })
 }
 
 /** The lines that count for parts: of what was agreed, else of the way that leads. */
@@ -50,8 +80,12 @@ export function readyBy(all: Need[], today: string, buildHours: number): string 
   const parts = open.filter(n => n.type === 'part')
   const works = open.filter(n => n.type === 'outwork')
   if (parts.some(n => n.dueOn === null)) return null
-  const partsHere = parts.reduce((day, n) => n.dueOn && n.dueOn > day ? n.dueOn : day, today)
-  const outworkDays: (number | null)[] = works.map(n => n.work?.body.sentOn && n.dueOn ? Math.max(0, (Date.parse(n.dueOn) - Math.max(Date.parse(n.work.body.sentOn), Date.parse(today))) / DAY_MS) : n.work?.body.days ?? null)
+  const partsHere = parts.reduce((day, n) => (n.dueOn && n.dueOn > day ? n.dueOn : day), today)
+  const outworkDays: (number | null)[] = works.map(n =>
+    n.work?.body.sentOn && n.dueOn
+      ? Math.max(0, (Date.parse(n.dueOn) - Math.max(Date.parse(n.work.body.sentOn), Date.parse(today))) / DAY_MS)
+      : (n.work?.body.days ?? null),
+  )
   if (outworkDays.some(d => d === null)) return null
   const after = Math.max(0, ...outworkDays.map(d => d ?? 0)) + Math.ceil(buildHours / HOURS_A_DAY)
   return new Date(Date.parse(partsHere) + after * DAY_MS).toISOString().slice(0, 10)

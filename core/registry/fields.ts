@@ -7,7 +7,12 @@ import { isUnit } from '../units/unitTable'
  * Checks run over all inputs in three steps (missing and unreadable; count, word, unit and range; then, inside the
  * function itself, order and contradiction), so the first fault named never depends on the order of typing.
  */
-export interface Issue { step: 1 | 2 | 3, code: ErrorCode, field: string, message: string }
+export interface Issue {
+  step: 1 | 2 | 3
+  code: ErrorCode
+  field: string
+  message: string
+}
 export type JsonSchema = Record<string, unknown>
 export interface Field {
   optional: boolean
@@ -16,13 +21,21 @@ export interface Field {
   schema(): JsonSchema
 }
 
-interface NumberRange { min?: number, max?: number, above?: number, below?: number, whole?: boolean }
+interface NumberRange {
+  min?: number
+  max?: number
+  above?: number
+  below?: number
+  whole?: boolean
+}
 
 const finite = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value)
 
 function rangeWords(range: NumberRange): string {
-  const low = range.above !== undefined ? `more than ${range.above}` : range.min !== undefined ? `at least ${range.min}` : ''
-  const high = range.below !== undefined ? `less than ${range.below}` : range.max !== undefined ? `at most ${range.max}` : ''
+  const low =
+    range.above !== undefined ? `more than ${range.above}` : range.min !== undefined ? `at least ${range.min}` : ''
+  const high =
+    range.below !== undefined ? `less than ${range.below}` : range.max !== undefined ? `at most ${range.max}` : ''
   const whole = range.whole ? 'a whole number, ' : ''
   return whole + [low, high].filter(Boolean).join(' and ')
 }
@@ -33,8 +46,15 @@ export function date(): Field {
     optional: false,
     fallback: undefined,
     parse(value, path, issues) {
-      const read = typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? new Date(`${value}T00:00:00Z`) : null
-      if (!read || Number.isNaN(read.getTime()) || read.toISOString().slice(0, 10) !== value) issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a date such as 2030-05-01, not ${show(value)}.` })
+      const read =
+        typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value) ? new Date(`${value}T00:00:00Z`) : null
+      if (!read || Number.isNaN(read.getTime()) || read.toISOString().slice(0, 10) !== value)
+        issues.push({
+          step: 1,
+          code: 'not_a_number',
+          field: path,
+          message: `${path} must be a date such as 2030-05-01, not ${show(value)}.`,
+        })
       return value
     },
     schema: () => ({ type: 'string', format: 'date' }),
@@ -48,13 +68,27 @@ export function num(range: NumberRange = {}): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (!finite(value)) {
-        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a number, not ${show(value)}.` })
+        issues.push({
+          step: 1,
+          code: 'not_a_number',
+          field: path,
+          message: `${path} must be a number, not ${show(value)}.`,
+        })
         return Number.NaN
       }
-      const outside = (range.min !== undefined && value < range.min) || (range.max !== undefined && value > range.max)
-        || (range.above !== undefined && value <= range.above) || (range.below !== undefined && value >= range.below)
-        || (range.whole === true && !Number.isInteger(value))
-      if (outside) issues.push({ step: 2, code: 'out_of_range', field: path, message: `${path} is ${value}; it must be ${rangeWords(range)}.` })
+      const outside =
+        (range.min !== undefined && value < range.min) ||
+        (range.max !== undefined && value > range.max) ||
+        (range.above !== undefined && value <= range.above) ||
+        (range.below !== undefined && value >= range.below) ||
+        (range.whole === true && !Number.isInteger(value))
+      if (outside)
+        issues.push({
+          step: 2,
+          code: 'out_of_range',
+          field: path,
+          message: `${path} is ${value}; it must be ${rangeWords(range)}.`,
+        })
       return value
     },
     schema: () => ({
@@ -74,7 +108,12 @@ export function choice(words: readonly string[]): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (typeof value !== 'string' || !words.includes(value)) {
-        issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be one of ${words.join(', ')}, not ${show(value)}.` })
+        issues.push({
+          step: 2,
+          code: 'bad_choice',
+          field: path,
+          message: `${path} must be one of ${words.join(', ')}, not ${show(value)}.`,
+        })
       }
       return value
     },
@@ -89,7 +128,13 @@ export function oneOf(figures: readonly number[]): Field {
     ...any,
     parse(value, path, issues) {
       const parsed = any.parse(value, path, issues)
-      if (finite(parsed) && !figures.includes(parsed)) issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be ${figures.join(' or ')}, not ${parsed}.` })
+      if (finite(parsed) && !figures.includes(parsed))
+        issues.push({
+          step: 2,
+          code: 'bad_choice',
+          field: path,
+          message: `${path} must be ${figures.join(' or ')}, not ${parsed}.`,
+        })
       return parsed
     },
     schema: () => ({ enum: [...figures] }),
@@ -102,7 +147,13 @@ export function flag(): Field {
     optional: false,
     fallback: undefined,
     parse(value, path, issues) {
-      if (typeof value !== 'boolean') issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be true or false, not ${show(value)}.` })
+      if (typeof value !== 'boolean')
+        issues.push({
+          step: 2,
+          code: 'bad_choice',
+          field: path,
+          message: `${path} must be true or false, not ${show(value)}.`,
+        })
       return value
     },
     schema: () => ({ type: 'boolean' }),
@@ -115,7 +166,8 @@ export function text(): Field {
     optional: false,
     fallback: undefined,
     parse(value, path, issues) {
-      if (typeof value !== 'string') issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be text, not ${show(value)}.` })
+      if (typeof value !== 'string')
+        issues.push({ step: 2, code: 'bad_choice', field: path, message: `${path} must be text, not ${show(value)}.` })
       return value
     },
     schema: () => ({ type: 'string' }),
@@ -129,7 +181,12 @@ export function unit(): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (typeof value !== 'string' || !isUnit(value)) {
-        issues.push({ step: 2, code: 'bad_unit', field: path, message: `${path} is ${show(value)}, which is not a unit known here. Write it as in the unit list, for example mm, ft.lbf, psi or US_floz.` })
+        issues.push({
+          step: 2,
+          code: 'bad_unit',
+          field: path,
+          message: `${path} is ${show(value)}, which is not a unit known here. Write it as in the unit list, for example mm, ft.lbf, psi or US_floz.`,
+        })
       }
       return value
     },
@@ -144,10 +201,21 @@ export function list(item: Field, min = 0): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (!Array.isArray(value)) {
-        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a list, not ${show(value)}.` })
+        issues.push({
+          step: 1,
+          code: 'not_a_number',
+          field: path,
+          message: `${path} must be a list, not ${show(value)}.`,
+        })
         return []
       }
-      if (value.length < min) issues.push({ step: 2, code: 'too_few', field: path, message: `${path} needs at least ${min}, and has ${value.length}.` })
+      if (value.length < min)
+        issues.push({
+          step: 2,
+          code: 'too_few',
+          field: path,
+          message: `${path} needs at least ${min}, and has ${value.length}.`,
+        })
       return value.map((one, i) => parseField(item, one, `${path}[${i}]`, issues))
     },
     schema: () => ({ type: 'array', items: item.schema(), ...(min > 0 && { minItems: min }) }),
@@ -161,16 +229,31 @@ export function row(items: Field[]): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (!Array.isArray(value)) {
-        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be a row of ${items.length}, not ${show(value)}.` })
+        issues.push({
+          step: 1,
+          code: 'not_a_number',
+          field: path,
+          message: `${path} must be a row of ${items.length}, not ${show(value)}.`,
+        })
         return []
       }
       if (value.length !== items.length) {
-        issues.push({ step: 2, code: 'too_few', field: path, message: `${path} needs exactly ${items.length} figures, and has ${value.length}.` })
+        issues.push({
+          step: 2,
+          code: 'too_few',
+          field: path,
+          message: `${path} needs exactly ${items.length} figures, and has ${value.length}.`,
+        })
         return value
       }
       return items.map((item, i) => parseField(item, value[i], `${path}[${i}]`, issues))
     },
-    schema: () => ({ type: 'array', prefixItems: items.map(i => i.schema()), minItems: items.length, maxItems: items.length }),
+    schema: () => ({
+      type: 'array',
+      prefixItems: items.map(i => i.schema()),
+      minItems: items.length,
+      maxItems: items.length,
+    }),
   }
 }
 
@@ -184,20 +267,28 @@ export function object(fields: Fields, also?: AlsoCheck): Field {
     fallback: undefined,
     parse(value, path, issues) {
       if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-        issues.push({ step: 1, code: 'not_a_number', field: path, message: `${path} must be an object with ${Object.keys(fields).join(', ')}.` })
+        issues.push({
+          step: 1,
+          code: 'not_a_number',
+          field: path,
+          message: `${path} must be an object with ${Object.keys(fields).join(', ')}.`,
+        })
         return {}
       }
       const given = value as Record<string, unknown>
       const prefix = path ? `${path}.` : ''
       const parsed: Record<string, unknown> = {}
-      for (const [name, field] of Object.entries(fields)) parsed[camel(name)] = parseField(field, given[name], prefix + name, issues)
+      for (const [name, field] of Object.entries(fields))
+        parsed[camel(name)] = parseField(field, given[name], prefix + name, issues)
       if (also) issues.push(...also(given, prefix))
       return parsed
     },
     schema: () => ({
       type: 'object',
       properties: Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, described(name, field)])),
-      required: Object.entries(fields).filter(([, field]) => !field.optional).map(([name]) => name),
+      required: Object.entries(fields)
+        .filter(([, field]) => !field.optional)
+        .map(([name]) => name),
     }),
   }
 }
@@ -219,7 +310,12 @@ function parseField(field: Field, value: unknown, path: string, issues: Issue[])
 }
 
 /** A note that `field` is missing, for checks on fields that depend on one another. */
-export const missing = (field: string, why: string): Issue => ({ step: 1, code: 'missing', field, message: `${field} is missing: ${why}` })
+export const missing = (field: string, why: string): Issue => ({
+  step: 1,
+  code: 'missing',
+  field,
+  message: `${field} is missing: ${why}`,
+})
 
 /**
  * Reads the inputs of a calculator.
@@ -230,7 +326,8 @@ export function parseInputs(shape: Field, inputs: unknown): Record<string, unkno
   const issues: Issue[] = []
   const parsed = shape.parse(inputs, '', issues) as Record<string, unknown>
   const first = [1, 2, 3].map(step => issues.find(i => i.step === step)).find(Boolean)
-  if (first) throw new InputError(first.code, first.field || 'inputs', first.message.replace(/^ must/, 'The inputs must'))
+  if (first)
+    throw new InputError(first.code, first.field || 'inputs', first.message.replace(/^ must/, 'The inputs must'))
   return parsed
 }
 
@@ -243,8 +340,18 @@ function show(value: unknown): string {
 }
 
 const UNIT_SUFFIXES: [RegExp, string][] = [
-  [/_ml$|^volume_now_ml$/, 'mL'], [/_kpa$/, 'kPa'], [/_mm2$/, 'mm²'], [/_mm$/, 'mm'], [/_um$/, 'µm'], [/_deg$/, 'degrees'],
-  [/_c$/, '°C'], [/_h$|^hours/, 'hours'], [/_km$|^km$/, 'km'], [/_pct$/, 'per cent'], [/_m$/, 'metres'], [/_kg$/, 'kg'],
+  [/_ml$|^volume_now_ml$/, 'mL'],
+  [/_kpa$/, 'kPa'],
+  [/_mm2$/, 'mm²'],
+  [/_mm$/, 'mm'],
+  [/_um$/, 'µm'],
+  [/_deg$/, 'degrees'],
+  [/_c$/, '°C'],
+  [/_h$|^hours/, 'hours'],
+  [/_km$|^km$/, 'km'],
+  [/_pct$/, 'per cent'],
+  [/_m$/, 'metres'],
+  [/_kg$/, 'kg'],
 ]
 
 function described(name: string, field: Field): JsonSchema {

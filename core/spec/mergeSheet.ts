@@ -13,10 +13,14 @@ export interface SheetMerge {
   same: SpecValue[]
   /** items whose sources disagree once they are all in */
   conflicts: SpecItem[]
-  doubts: { item: SpecItem, doubt: DidYouMean }[]
+  doubts: { item: SpecItem; doubt: DidYouMean }[]
 }
 
-const equal = (a: SpecValue, b: SpecValue): boolean => a.item === b.item && a.source === b.source && a.year === b.year && Math.abs(inItemUnit(a) - inItemUnit(b)) < TIE * Math.max(1, inItemUnit(a))
+const equal = (a: SpecValue, b: SpecValue): boolean =>
+  a.item === b.item &&
+  a.source === b.source &&
+  a.year === b.year &&
+  Math.abs(inItemUnit(a) - inItemUnit(b)) < TIE * Math.max(1, inItemUnit(a))
 
 /**
  * Figures added to a sheet. Nothing that is there is ever overwritten: a figure that differs stands beside the old one, marked.
@@ -30,7 +34,7 @@ export function mergeSheet(existing: SpecValue[], incoming: SpecValue[]): SheetM
     else added.push({ ...v, chosen: v.chosen && ![...existing, ...added].some(e => e.item === v.item && e.chosen) })
   }
   const values = [...existing, ...added]
-  const doubts = added.flatMap((v) => {
+  const doubts = added.flatMap(v => {
     const doubt = didYouMean(v.item, v.value, v.unit)
     return doubt ? [{ item: v.item, doubt }] : []
   })

@@ -17,12 +17,23 @@ export const SPEC_ITEMS = {
   oil_change: { label: 'Hours between oil changes', unit: 'h', group: 'oil', sane: [1, 1000], cycle: 'four' },
   oil_change_km: { label: 'Distance between oil changes', unit: 'km', group: 'oil', sane: [200, 30000], cycle: 'four' },
   compression_limit: { label: 'Least compression', unit: 'kPa', group: 'compression', sane: [250, 3500] },
-  compression_with_release: { label: 'Least compression, release working', unit: 'kPa', group: 'compression', sane: [150, 1500] },
+  compression_with_release: {
+    label: 'Least compression, release working',
+    unit: 'kPa',
+    group: 'compression',
+    sane: [150, 1500],
+  },
   compression_ratio: { label: 'Compression ratio', unit: 'ratio', group: 'geometry', sane: [4, 25] },
   bore: { label: 'Bore', unit: 'mm', group: 'geometry', sane: [20, 140] },
   stroke: { label: 'Stroke', unit: 'mm', group: 'geometry', sane: [15, 160] },
   rod_length: { label: 'Rod, centre to centre', unit: 'mm', group: 'geometry', sane: [30, 350] },
-  inlet_closes: { label: 'Inlet closes, after bottom dead centre', unit: 'deg', group: 'geometry', sane: [0, 110], cycle: 'four' },
+  inlet_closes: {
+    label: 'Inlet closes, after bottom dead centre',
+    unit: 'deg',
+    group: 'geometry',
+    sane: [0, 110],
+    cycle: 'four',
+  },
   exhaust_duration: { label: 'Exhaust port open', unit: 'deg', group: 'geometry', sane: [80, 220], cycle: 'two' },
   lash_inlet_min: { label: 'Inlet lash, least', unit: 'mm', group: 'valves', sane: [0.02, 0.6], cycle: 'four' },
   lash_inlet_max: { label: 'Inlet lash, most', unit: 'mm', group: 'valves', sane: [0.02, 0.6], cycle: 'four' },
@@ -49,8 +60,20 @@ export const SPEC_ITEMS = {
   main_clearance_max: { label: 'Main oil clearance, most', unit: 'mm', group: 'wear', sane: [0.01, 0.4] },
   end_float_min: { label: 'Crank end float, least', unit: 'mm', group: 'wear', sane: [0.01, 1] },
   end_float_max: { label: 'Crank end float, most', unit: 'mm', group: 'wear', sane: [0.05, 2] },
-  guide_clearance_min: { label: 'Valve guide clearance, least', unit: 'mm', group: 'wear', sane: [0.005, 0.2], cycle: 'four' },
-  guide_clearance_max: { label: 'Valve guide clearance, most', unit: 'mm', group: 'wear', sane: [0.02, 0.4], cycle: 'four' },
+  guide_clearance_min: {
+    label: 'Valve guide clearance, least',
+    unit: 'mm',
+    group: 'wear',
+    sane: [0.005, 0.2],
+    cycle: 'four',
+  },
+  guide_clearance_max: {
+    label: 'Valve guide clearance, most',
+    unit: 'mm',
+    group: 'wear',
+    sane: [0.02, 0.4],
+    cycle: 'four',
+  },
   seat_width_max: { label: 'Valve seat width, most', unit: 'mm', group: 'wear', sane: [0.8, 4], cycle: 'four' },
   spring_free_min: { label: 'Valve spring free, least', unit: 'mm', group: 'wear', sane: [10, 90], cycle: 'four' },
   squish_min: { label: 'Squish, least', unit: 'mm', group: 'wear', sane: [0.3, 3], cycle: 'two' },
@@ -67,11 +90,24 @@ export const SPEC_ITEMS = {
 export type SpecItem = keyof typeof SPEC_ITEMS
 export const SPEC_ITEM_NAMES = Object.keys(SPEC_ITEMS) as SpecItem[]
 
-export const SPEC_GROUPS: Record<SpecItemPlan['group'], string> = { oil: 'Oil', compression: 'Compression', geometry: 'Geometry', valves: 'Valves', wear: 'Wear limits', ignition: 'Ignition' }
+export const SPEC_GROUPS: Record<SpecItemPlan['group'], string> = {
+  oil: 'Oil',
+  compression: 'Compression',
+  geometry: 'Geometry',
+  valves: 'Valves',
+  wear: 'Wear limits',
+  ignition: 'Ignition',
+}
 
 /** The units in which an item is usually read, the first one being the default. */
 export const UNITS_OF_ITEM: Record<string, readonly string[]> = {
-  mL: ['mL', 'L', 'US_floz'], h: ['h'], km: ['km', 'mi'], kPa: ['bar', 'psi', 'kPa'], mm: ['mm', 'thou', 'in'], ratio: ['ratio'], deg: ['deg'],
+  mL: ['mL', 'L', 'US_floz'],
+  h: ['h'],
+  km: ['km', 'mi'],
+  kPa: ['bar', 'psi', 'kPa'],
+  mm: ['mm', 'thou', 'in'],
+  ratio: ['ratio'],
+  deg: ['deg'],
 }
 /** Counts that are never converted, with how they are written. */
 export const PLAIN_UNITS: Record<string, string> = { ratio: ': 1', deg: '°' }

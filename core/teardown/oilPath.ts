@@ -4,7 +4,12 @@ import type { OIL_STATES, PartKey } from './parts'
 import { PART_PLANS } from './parts'
 
 /** A place that oil flows through on its way; `part` where somebody can look at it. */
-export interface OilNode { id: string, name: string, part: PartKey | null, then: OilNode[] }
+export interface OilNode {
+  id: string
+  name: string
+  part: PartKey | null
+  then: OilNode[]
+}
 export type OilState = KeyOf<typeof OIL_STATES>
 
 const at = (part: PartKey, ...then: OilNode[]): OilNode => ({ id: part, name: PART_PLANS[part].name, part, then })
@@ -12,24 +17,67 @@ const way = (id: string, name: string, ...then: OilNode[]): OilNode => ({ id, na
 
 /** How oil (or fuel with oil) reaches the parts of this engine; null where nobody said how it is oiled. */
 export function oilPath(facts: EngineFacts): OilNode | null {
-  const has = (part: PartKey): OilNode[] => PART_PLANS[part].fits(facts) ? [at(part)] : []
+  const has = (part: PartKey): OilNode[] => (PART_PLANS[part].fits(facts) ? [at(part)] : [])
   const head = (): OilNode[] => [...has('cam'), ...has('rockers')]
   const bottom = (): OilNode[] => [at('rod'), at('main_drive'), at('main_flywheel')]
   switch (facts.oiling) {
-    case 'splash': return way('sump', 'Oil in the sump', at('dipper', at('rod'), at('cylinder'), way('mist', 'Oil mist', at('main_drive'), at('main_flywheel'), ...head())))
-    case 'premix': return way('can', 'Mix in the tank', at('carburettor', at('main_drive'), at('main_flywheel'), at('rod'), at('pin'), at('cylinder')))
-    case 'injection': return way('tank', 'Oil tank', at('injector_pump', way('inlet', 'Line to the inlet', at('main_drive'), at('main_flywheel'), at('rod'), at('pin'), at('cylinder'))))
+    case 'splash':
+      return way(
+        'sump',
+        'Oil in the sump',
+        at(
+          'dipper',
+          at('rod'),
+          at('cylinder'),
+          way('mist', 'Oil mist', at('main_drive'), at('main_flywheel'), ...head()),
+        ),
+      )
+    case 'premix':
+      return way(
+        'can',
+        'Mix in the tank',
+        at('carburettor', at('main_drive'), at('main_flywheel'), at('rod'), at('pin'), at('cylinder')),
+      )
+    case 'injection':
+      return way(
+        'tank',
+        'Oil tank',
+        at(
+          'injector_pump',
+          way(
+            'inlet',
+            'Line to the inlet',
+            at('main_drive'),
+            at('main_flywheel'),
+            at('rod'),
+            at('pin'),
+            at('cylinder'),
+          ),
+        ),
+      )
     case 'pump_wet':
     case 'pump_dry': {
-      const pump = at('pump', way('gallery', 'Main gallery', way('crank_way', 'Way to the crank', ...bottom()), at('jet', ...head()), at('cylinder')))
+      const pump = at(
+        'pump',
+        way(
+          'gallery',
+          'Main gallery',
+          way('crank_way', 'Way to the crank', ...bottom()),
+          at('jet', ...head()),
+          at('cylinder'),
+        ),
+      )
       const filter = PART_PLANS.oil_filter.fits(facts) ? { ...pump, then: [at('oil_filter', ...pump.then)] } : pump
-      return facts.oiling === 'pump_dry' ? way('tank', 'Oil tank', at('strainer', filter)) : way('sump', 'Oil in the sump', at('strainer', filter))
+      return facts.oiling === 'pump_dry'
+        ? way('tank', 'Oil tank', at('strainer', filter))
+        : way('sump', 'Oil in the sump', at('strainer', filter))
     }
-    default: return null
+    default:
+      return null
   }
 }
 
-const leaves = (node: OilNode): OilNode[] => node.then.length ? node.then.flatMap(leaves) : [node]
+const leaves = (node: OilNode): OilNode[] => (node.then.length ? node.then.flatMap(leaves) : [node])
 const isBad = (state: OilState | undefined): boolean => state === 'dry' || state === 'hurt'
 
 /**
@@ -38,7 +86,10 @@ const isBad = (state: OilState | undefined): boolean => state === 'dry' || state
  * @param states by part, as they were found
  * @returns ids of the places to look at, the nearest to the hurt parts first, and of those that are cleared
  */
-export function oilSuspects(root: OilNode, states: Partial<Record<string, OilState>>): { suspects: string[], cleared: string[] } {
+export function oilSuspects(
+  root: OilNode,
+  states: Partial<Record<string, OilState>>,
+): { suspects: string[]; cleared: string[] } {
   const bad = leaves(root).filter(l => isBad(states[l.id]))
   const sound = leaves(root).filter(l => states[l.id] === 'sound')
   const behind = (node: OilNode, of: OilNode[]): number => leaves(node).filter(l => of.includes(l)).length

@@ -28,8 +28,14 @@ export interface FlipPoint {
 }
 
 /** The leading option under a rule, or undefined when leaving it unmended leads. */
-export function leadingOption(options: OptionJudgement[], fallback: Fallback, rule: LeadRule): OptionJudgement | undefined {
-  const rated = options.filter(o => o.mends && o.valueAfter !== null).map(o => rule === 'share_of_value' ? { ...o, allowed: o.allowed && o.withinShare } : o)
+export function leadingOption(
+  options: OptionJudgement[],
+  fallback: Fallback,
+  rule: LeadRule,
+): OptionJudgement | undefined {
+  const rated = options
+    .filter(o => o.mends && o.valueAfter !== null)
+    .map(o => (rule === 'share_of_value' ? { ...o, allowed: o.allowed && o.withinShare } : o))
   const found = bestOf(rated, fallback.value, rule === 'cost_per_hour' ? 'keep' : 'sell')
   return found && options.find(o => o.entryId === found.entryId)
 }
@@ -59,12 +65,27 @@ const SEARCH_TOP = 1e7
  * A line's price is taken as known exactly at the flip. What can be found out
  * (a line's price or chance) comes before what can only be guessed (whether the work holds); then the nearest first.
  */
-export function flipPoints(entries: EntryOf<'option'>[], options: OptionJudgement[], fallback: Fallback, money: Money, policy: ShopPolicy): FlipPoint[] {
-  const flips = options.filter(o => o.mends && o.ruledOut === null && o.valueAfter !== null).flatMap((option) => {
-    const entry = entries.find(e => e.id === option.entryId)
-    return entry ? variablesOf(entry, option, money, policy).flatMap(v => flipsOf(v, option, options, fallback, money, policy.leadRule)) : []
-  })
-  return flips.sort((a, b) => Number(b.plausible) - Number(a.plausible) || KNOWABLE[a.about] - KNOWABLE[b.about] || distance(a) - distance(b))
+export function flipPoints(
+  entries: EntryOf<'option'>[],
+  options: OptionJudgement[],
+  fallback: Fallback,
+  money: Money,
+  policy: ShopPolicy,
+): FlipPoint[] {
+  const flips = options
+    .filter(o => o.mends && o.ruledOut === null && o.valueAfter !== null)
+    .flatMap(option => {
+      const entry = entries.find(e => e.id === option.entryId)
+      return entry
+        ? variablesOf(entry, option, money, policy).flatMap(v =>
+            flipsOf(v, option, options, fallback, money, policy.leadRule),
+          )
+        : []
+    })
+  return flips.sort(
+    (a, b) =>
+      Number(b.plausible) - Number(a.plausible) || KNOWABLE[a.about] - KNOWABLE[b.about] || distance(a) - distance(b),
+  )
 }
 
 /** What a look inside settles first; whether the work will hold can only be guessed. */
@@ -76,12 +97,23 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
   const { lines } = entry.body
   const costs = lines.filter(l => l.type !== 'sale')
   const success: Variable = {
-    lineId: null, label: `chance that ‘${option.name}’ holds`, about: 'success', unit: 'chance', now: option.successChance, low: 0, high: 1, top: 1,
-    meanAt0: option.mean, slope: 0, capBreak: null,
+    lineId: null,
+    label: `chance that ‘${option.name}’ holds`,
+    about: 'success',
+    unit: 'chance',
+    now: option.successChance,
+    low: 0,
+    high: 1,
+    top: 1,
+    meanAt0: option.mean,
+    slope: 0,
+    capBreak: null,
   }
   // only a cap asks for the whole spread without each line
   const family = money.cap === null ? null : optionCosts(lines, policy, 1024)
-  const perLine = costs.filter(l => l.high > l.low || l.chance < 1 || l.priceKind === 'estimate').flatMap(line => [priceOf(line), ...(line.chance < 1 ? [chanceOf(line)] : [])])
+  const perLine = costs
+    .filter(l => l.high > l.low || l.chance < 1 || l.priceKind === 'estimate')
+    .flatMap(line => [priceOf(line), ...(line.chance < 1 ? [chanceOf(line)] : [])])
   return [...(option.successChance < 1 ? [success] : []), ...perLine]
 
   function priceOf(line: EstimateLine): Variable {
@@ -90,23 +122,48 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     const scale = lineScale(line, policy) / major
     const shape = pertShape({ a: line.low * major, m: line.likely * major, b: line.high * major })
     return {
-      lineId: line.id, label: line.text, about: hours ? 'hours' : 'price', unit: hours ? 'hours' : 'money', now: shape.mean, low: line.low * major, high: line.high * major, top: SEARCH_TOP,
-      meanAt0: option.mean - line.chance * shape.mean * scale, slope: line.chance * scale,
-      capBreak: money.cap === null || family === null || line.chance === 0 ? null : priceCapBreak(line.chance, scale, money.cap, family.without(line.id)),
+      lineId: line.id,
+      label: line.text,
+      about: hours ? 'hours' : 'price',
+      unit: hours ? 'hours' : 'money',
+      now: shape.mean,
+      low: line.low * major,
+      high: line.high * major,
+      top: SEARCH_TOP,
+      meanAt0: option.mean - line.chance * shape.mean * scale,
+      slope: line.chance * scale,
+      capBreak:
+        money.cap === null || family === null || line.chance === 0
+          ? null
+          : priceCapBreak(line.chance, scale, money.cap, family.without(line.id)),
     }
   }
   function chanceOf(line: EstimateLine): Variable {
     const scale = lineScale(line, policy)
     const mean = pertShape({ a: line.low, m: line.likely, b: line.high }).mean * scale
     return {
-      lineId: line.id, label: `chance that ‘${line.text}’ is needed`, about: 'need', unit: 'chance', now: line.chance, low: 0, high: 1, top: 1,
-      meanAt0: option.mean - line.chance * mean, slope: mean,
-      capBreak: money.cap === null || family === null ? null : chanceCapBreak(money.cap, family.without(line.id), family.needed(line.id)),
+      lineId: line.id,
+      label: `chance that ‘${line.text}’ is needed`,
+      about: 'need',
+      unit: 'chance',
+      now: line.chance,
+      low: 0,
+      high: 1,
+      top: 1,
+      meanAt0: option.mean - line.chance * mean,
+      slope: mean,
+      capBreak:
+        money.cap === null || family === null
+          ? null
+          : chanceCapBreak(money.cap, family.without(line.id), family.needed(line.id)),
     }
   }
 }
 
-interface Distribution { cdf(x: number): number, quantile(q: number): number }
+interface Distribution {
+  cdf(x: number): number
+  quantile(q: number): number
+}
 
 /** F(cap) = (1−p)·R(cap) + p·R(cap − x·scale) = 0.9, solved for x; R is the rest of the option without the line. */
 function priceCapBreak(chance: number, scale: number, cap: number, rest: Distribution): number | null {
@@ -124,7 +181,14 @@ function chanceCapBreak(cap: number, rest: Distribution, needed: Distribution): 
   return (without - 0.9) / (without - withIt)
 }
 
-function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[], fallback: Fallback, money: Money, rule: LeadRule): FlipPoint[] {
+function flipsOf(
+  v: Variable,
+  option: OptionJudgement,
+  options: OptionJudgement[],
+  fallback: Fallback,
+  money: Money,
+  rule: LeadRule,
+): FlipPoint[] {
   const value = option.valueAfter ?? 0
   const at = (x: number): OptionJudgement => {
     const q = v.about === 'success' ? x : option.successChance
@@ -133,23 +197,44 @@ function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[
     const expHours = q * option.hoursOk + (1 - q) * option.hoursFail
     const net = q * value + (1 - q) * fallback.value - spent
     const allowed = option.ruledOut === null && (v.capBreak === null ? option.allowed : x <= v.capBreak + TIE)
-    const withinShare = !money.running || 100 * mean / money.running <= money.shareLimitPct + TIE
-    return { ...option, mean, net, gain: net - fallback.value, expHours, costPerH: expHours > 0 ? spent / expHours : null, allowed, withinShare }
+    const withinShare = !money.running || (100 * mean) / money.running <= money.shareLimitPct + TIE
+    return {
+      ...option,
+      mean,
+      net,
+      gain: net - fallback.value,
+      expHours,
+      costPerH: expHours > 0 ? spent / expHours : null,
+      allowed,
+      withinShare,
+    }
   }
-  const bestAt = (x: number) => leadingOption(options.map(o => o.entryId === option.entryId ? at(x) : o), fallback, rule)
+  const bestAt = (x: number) =>
+    leadingOption(
+      options.map(o => (o.entryId === option.entryId ? at(x) : o)),
+      fallback,
+      rule,
+    )
   const root = (f: (x: number) => number): number[] => {
     const [f0, f1] = [f(0), f(1)]
     return Math.abs(f1 - f0) < TIE ? [] : [f0 / (f0 - f1)]
   }
   const spentAt = (o: OptionJudgement): number => (o.costPerH ?? 0) * o.expHours
   const rivals = options.filter(o => o.entryId !== option.entryId && o.mends)
-  const breaks: { x: number, because: FlipPoint['because'] }[] = [
+  const breaks: { x: number; because: FlipPoint['because'] }[] = [
     ...(rule === 'cost_per_hour'
-      ? rivals.filter(o => o.costPerH !== null).flatMap(o => root(x => spentAt(at(x)) - (o.costPerH ?? 0) * at(x).expHours))
-      : [...rivals.map(o => o.net), fallback.value].flatMap(net => root(x => at(x).net - net))).map(x => ({ x, because: 'net' as const })),
+      ? rivals
+          .filter(o => o.costPerH !== null)
+          .flatMap(o => root(x => spentAt(at(x)) - (o.costPerH ?? 0) * at(x).expHours))
+      : [...rivals.map(o => o.net), fallback.value].flatMap(net => root(x => at(x).net - net))
+    ).map(x => ({ x, because: 'net' as const })),
     ...(v.capBreak === null ? [] : [{ x: v.capBreak, because: 'cap' as const }]),
-    ...(rule === 'share_of_value' && money.running && v.slope > 0 ? [{ x: (money.shareLimitPct / 100 * money.running - v.meanAt0) / v.slope, because: 'share' as const }] : []),
-  ].filter(b => b.x > TIE && b.x < v.top - TIE).sort((a, b) => a.x - b.x)
+    ...(rule === 'share_of_value' && money.running && v.slope > 0
+      ? [{ x: ((money.shareLimitPct / 100) * money.running - v.meanAt0) / v.slope, because: 'share' as const }]
+      : []),
+  ]
+    .filter(b => b.x > TIE && b.x < v.top - TIE)
+    .sort((a, b) => a.x - b.x)
 
   const here = bestAt(v.now)
   // with the figure known exactly, even at its mean, another option may lead: then there is no single point to name
@@ -160,10 +245,31 @@ function flipsOf(v: Variable, option: OptionJudgement, options: OptionJudgement[
       const beyond = side[i + 1]?.x ?? (direction === 'above' ? v.top : 0)
       const after = bestAt((b.x + beyond) / 2)
       if (after?.entryId !== here?.entryId) {
-        return [{ optionId: option.entryId, lineId: v.lineId, label: v.label, about: v.about, unit: v.unit, now: v.now, at: b.x, direction, from: name(here), to: name(after), because: b.because, plausible: b.x >= v.low - TIE && b.x <= v.high + TIE }]
+        return [
+          {
+            optionId: option.entryId,
+            lineId: v.lineId,
+            label: v.label,
+            about: v.about,
+            unit: v.unit,
+            now: v.now,
+            at: b.x,
+            direction,
+            from: name(here),
+            to: name(after),
+            because: b.because,
+            plausible: b.x >= v.low - TIE && b.x <= v.high + TIE,
+          },
+        ]
       }
     }
     return []
   }
-  return [...found(breaks.filter(b => b.x >= v.now), 'above'), ...found(breaks.filter(b => b.x < v.now).reverse(), 'below')]
+  return [
+    ...found(
+      breaks.filter(b => b.x >= v.now),
+      'above',
+    ),
+    ...found(breaks.filter(b => b.x < v.now).reverse(), 'below'),
+  ]
 }

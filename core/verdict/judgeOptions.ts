@@ -20,7 +20,7 @@ export interface OptionJudgement extends OptionOutcome {
   p10: number
   p50: number
   p90: number
-  paper: { low: number, likely: number, high: number }
+  paper: { low: number; likely: number; high: number }
   /** what is sold, for ways that part out or scrap */
   brings: number
   valueAfter: number | null
@@ -41,20 +41,43 @@ export interface OptionJudgement extends OptionOutcome {
   margin: number | null
 }
 
-export interface Money { running: number | null, asIs: number, /** false: nobody said, and asIs is only the least it can be */ asIsKnown: boolean, cap: number | null, shareLimitPct: number }
-export interface Fallback { id: string, name: string, way: Way | 'as_is', value: number, /** false: nobody said what it is worth as it stands; 0 is then only the least it can be */ known: boolean }
+export interface Money {
+  running: number | null
+  asIs: number
+  /** false: nobody said, and asIs is only the least it can be */ asIsKnown: boolean
+  cap: number | null
+  shareLimitPct: number
+}
+export interface Fallback {
+  id: string
+  name: string
+  way: Way | 'as_is'
+  value: number
+  /** false: nobody said what it is worth as it stands; 0 is then only the least it can be */ known: boolean
+}
 
 export const AS_IS = 'as_is'
 
 /** On the shop's own machine its own time may cost nothing. */
-export const workPolicy = (terms: TermsBody | undefined, policy: ShopPolicy): ShopPolicy => terms?.ownTimeFree ? { ...policy, labourRateMinor: 0 } : policy
+export const workPolicy = (terms: TermsBody | undefined, policy: ShopPolicy): ShopPolicy =>
+  terms?.ownTimeFree ? { ...policy, labourRateMinor: 0 } : policy
 
 /** Most of its value that mending may cost, by use, bore and class of engine. */
-export const shareLimit = (useClass: UseClass, policy: ShopPolicy, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null): number =>
-  policy.sharePct[useClass] * (facts ? policy.shareBore[facts.bore] / 100 * policy.shareClass[facts.engineClass] / 100 : 1)
+export const shareLimit = (
+  useClass: UseClass,
+  policy: ShopPolicy,
+  facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null,
+): number =>
+  policy.sharePct[useClass] *
+  (facts ? ((policy.shareBore[facts.bore] / 100) * policy.shareClass[facts.engineClass]) / 100 : 1)
 
-export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): Money {
-  const major = (minor: number | null | undefined): number | null => minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
+export function moneyOf(
+  terms: TermsBody | undefined,
+  policy: ShopPolicy,
+  facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null,
+): Money {
+  const major = (minor: number | null | undefined): number | null =>
+    minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
   return {
     running: major(terms?.runningValueMinor),
     asIs: major(terms?.asIsValueMinor) ?? 0,
@@ -65,40 +88,90 @@ export function moneyOf(terms: TermsBody | undefined, policy: ShopPolicy, facts:
 }
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
-export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | undefined, given: ShopPolicy, ruledOut: (option: OptionBody) => string | null = () => null, facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null): { options: OptionJudgement[], fallback: Fallback, money: Money } {
+export function judgeOptions(
+  entries: EntryOf<'option'>[],
+  terms: TermsBody | undefined,
+  given: ShopPolicy,
+  ruledOut: (option: OptionBody) => string | null = () => null,
+  facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null,
+): { options: OptionJudgement[]; fallback: Fallback; money: Money } {
   const policy = workPolicy(terms, given)
   const money = moneyOf(terms, policy, facts)
   const dayLoss = toMajor(terms?.dayLossMinor ?? 0, policy.currency)
-  const bought = terms?.boughtMinor === null || terms?.boughtMinor === undefined ? null : toMajor(terms.boughtMinor, policy.currency)
+  const bought =
+    terms?.boughtMinor === null || terms?.boughtMinor === undefined ? null : toMajor(terms.boughtMinor, policy.currency)
   const costed = entries.map(({ id, body }) => {
     const cost = optionCost(body.lines, policy)
-    const brings = body.lines.filter(l => l.type === 'sale').reduce((sum, line) => {
-      const term = lineTerm(line, policy)
-      return sum + term.chance * pertShape(term).mean
-    }, 0)
+    const brings = body.lines
+      .filter(l => l.type === 'sale')
+      .reduce((sum, line) => {
+        const term = lineTerm(line, policy)
+        return sum + term.chance * pertShape(term).mean
+      }, 0)
     const mends = MENDING.includes(body.way)
     return {
-      entryId: id, mends, brings, cost,
+      entryId: id,
+      mends,
+      brings,
+      cost,
       body: { ...body, ruledOut: body.ruledOut ?? ruledOut(body) },
       byFinding: body.ruledOut === null && ruledOut(body) !== null,
       downtime: body.daysDown * dayLoss,
       name: body.name,
-      valueAfter: mends ? (body.valueAfterMinor === null ? body.way === 'wait' ? money.asIsKnown ? money.asIs : null : money.running : toMajor(body.valueAfterMinor, policy.currency)) : null,
+      valueAfter: mends
+        ? body.valueAfterMinor === null
+          ? body.way === 'wait'
+            ? money.asIsKnown
+              ? money.asIs
+              : null
+            : money.running
+          : toMajor(body.valueAfterMinor, policy.currency)
+        : null,
       comeback: toMajor(body.comebackMinor, policy.currency),
     }
   })
-  const fallback = costed.filter(o => !o.mends && o.body.ruledOut === null).reduce<Fallback>(
-    (best, o) => o.brings - o.cost.mean > best.value + TIE ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean, known: true } : best,
-    { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs, known: money.asIsKnown },
-  )
+  const fallback = costed
+    .filter(o => !o.mends && o.body.ruledOut === null)
+    .reduce<Fallback>(
+      (best, o) =>
+        o.brings - o.cost.mean > best.value + TIE
+          ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean, known: true }
+          : best,
+      { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs, known: money.asIsKnown },
+    )
   const options = costed.map((o): OptionJudgement => {
-    const figures = { mean: o.cost.mean, sd: Math.sqrt(o.cost.variance), p10: o.cost.quantile(0.1), p50: o.cost.quantile(0.5), p90: o.cost.quantile(0.9) }
+    const figures = {
+      mean: o.cost.mean,
+      sd: Math.sqrt(o.cost.variance),
+      p10: o.cost.quantile(0.1),
+      p50: o.cost.quantile(0.5),
+      p90: o.cost.quantile(0.9),
+    }
     const outcome = o.mends
-      ? decideOne(o.name, figures, o.downtime, o.valueAfter ?? 0, o.body.successChance, o.comeback, o.body.hoursOk, o.body.hoursFail, fallback.value, money.cap)
-      : { name: o.name, net: o.brings - figures.mean, gain: o.brings - figures.mean - fallback.value, expHours: 0, costPerH: null, allowed: true }
-    const sharePct = o.mends && money.running ? 100 * figures.mean / money.running : null
+      ? decideOne(
+          o.name,
+          figures,
+          o.downtime,
+          o.valueAfter ?? 0,
+          o.body.successChance,
+          o.comeback,
+          o.body.hoursOk,
+          o.body.hoursFail,
+          fallback.value,
+          money.cap,
+        )
+      : {
+          name: o.name,
+          net: o.brings - figures.mean,
+          gain: o.brings - figures.mean - fallback.value,
+          expHours: 0,
+          costPerH: null,
+          allowed: true,
+        }
+    const sharePct = o.mends && money.running ? (100 * figures.mean) / money.running : null
     return {
-      ...outcome, ...figures,
+      ...outcome,
+      ...figures,
       allowed: outcome.allowed && o.body.ruledOut === null,
       entryId: o.entryId,
       way: o.body.way,
@@ -116,14 +189,43 @@ export function judgeOptions(entries: EntryOf<'option'>[], terms: TermsBody | un
       withinShare: sharePct === null || sharePct <= money.shareLimitPct + TIE,
       byFinding: o.byFinding,
       downtime: o.downtime,
-      margin: bought === null ? null : (o.mends ? o.valueAfter ?? 0 : o.brings) - bought - figures.mean,
+      margin: bought === null ? null : (o.mends ? (o.valueAfter ?? 0) : o.brings) - bought - figures.mean,
     }
   })
   return { options, fallback, money }
 }
 
-function decideOne(name: string, figures: { mean: number, p90: number }, downtime: number, valueAfter: number, pSuccess: number, comebackCost: number, hoursOk: number, hoursFail: number, salvageValue: number, cap: number | null): OptionOutcome {
-  const { options: [outcome] } = decide({ options: [{ name, meanCost: figures.mean + downtime, p90: figures.p90, valueAfter, pSuccess, comebackCost, hoursOk, hoursFail }], salvageValue, cap, goal: 'sell' })
+function decideOne(
+  name: string,
+  figures: { mean: number; p90: number },
+  downtime: number,
+  valueAfter: number,
+  pSuccess: number,
+  comebackCost: number,
+  hoursOk: number,
+  hoursFail: number,
+  salvageValue: number,
+  cap: number | null,
+): OptionOutcome {
+  const {
+    options: [outcome],
+  } = decide({
+    options: [
+      {
+        name,
+        meanCost: figures.mean + downtime,
+        p90: figures.p90,
+        valueAfter,
+        pSuccess,
+        comebackCost,
+        hoursOk,
+        hoursFail,
+      },
+    ],
+    salvageValue,
+    cap,
+    goal: 'sell',
+  })
   if (!outcome) throw new RangeError('decide gave no outcome for its one option')
   return outcome
 }

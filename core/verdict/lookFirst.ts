@@ -29,7 +29,7 @@ export interface LookFirst {
   /** what this way leaves when the part is bad and when it is good, and what the best other way leaves */
   atBad: number
   atGood: number
-  rival: { name: string, net: number }
+  rival: { name: string; net: number }
 }
 
 /**
@@ -39,7 +39,15 @@ export interface LookFirst {
  * @param goodCost     all of it when it works, the trying in it
  * @returns 0 when it always pays, null when it never does
  */
-export function savePays({ tryCost, fallbackCost, goodCost }: { tryCost: number, fallbackCost: number, goodCost: number }): number | null {
+export function savePays({
+  tryCost,
+  fallbackCost,
+  goodCost,
+}: {
+  tryCost: number
+  fallbackCost: number
+  goodCost: number
+}): number | null {
   const gain = fallbackCost + tryCost - goodCost
   const at = tryCost / gain
   return gain <= 0 || at > 1 ? null : Math.max(0, at)
@@ -49,35 +57,103 @@ export function savePays({ tryCost, fallbackCost, goodCost }: { tryCost: number,
  * Which one fact is worth finding out before anybody decides: for each line that may not be needed, and each price that is only estimated, the
  * expected value of knowing it (an upper bound) against the minutes it takes. The largest gain first.
  */
-export function looksFirst(entries: EntryOf<'option'>[], options: OptionJudgement[], fallback: Fallback, policy: ShopPolicy): LookFirst[] {
+export function looksFirst(
+  entries: EntryOf<'option'>[],
+  options: OptionJudgement[],
+  fallback: Fallback,
+  policy: ShopPolicy,
+): LookFirst[] {
   const live = options.filter(o => o.mends && o.ruledOut === null && o.allowed && o.valueAfter !== null)
   const rate = toMajor(policy.labourRateMinor, policy.currency) * (1 + policy.taxPct / 100)
   const meanCost = (line: EstimateLine): number => pertShape(lineTerm(line, policy)).mean
-  const found = live.flatMap((option) => {
+  const found = live.flatMap(option => {
     const lines = entries.find(e => e.id === option.entryId)?.body.lines ?? []
-    const others = [...live.filter(o => o.entryId !== option.entryId).map(o => ({ name: o.name, net: o.net })), { name: fallback.name, net: fallback.value }]
-    const rival = others.reduce((a, b) => b.net > a.net ? b : a)
+    const others = [
+      ...live.filter(o => o.entryId !== option.entryId).map(o => ({ name: o.name, net: o.net })),
+      { name: fallback.name, net: fallback.value },
+    ]
+    const rival = others.reduce((a, b) => (b.net > a.net ? b : a))
     return lines.flatMap((l): LookFirst[] => {
       if (l.type !== 'part' && l.type !== 'outwork') return []
-      return [...(l.chance > 0 && l.chance < 1 ? [need(option, l, rival, others)] : []), ...(l.high > l.low ? [price(option, l, rival, others)] : [])]
+      return [
+        ...(l.chance > 0 && l.chance < 1 ? [need(option, l, rival, others)] : []),
+        ...(l.high > l.low ? [price(option, l, rival, others)] : []),
+      ]
     })
   })
-  return found.filter(f => f.worth > 1e-9).sort((a, b) => (b.worth - b.cost) - (a.worth - a.cost))
+  return found.filter(f => f.worth > 1e-9).sort((a, b) => b.worth - b.cost - (a.worth - a.cost))
 
-  function need(option: OptionJudgement, line: EstimateLine, rival: LookFirst['rival'], others: LookFirst['rival'][]): LookFirst {
+  function need(
+    option: OptionJudgement,
+    line: EstimateLine,
+    rival: LookFirst['rival'],
+    others: LookFirst['rival'][],
+  ): LookFirst {
     const price = meanCost(line)
     const atGood = option.net + line.chance * price
     const atBad = atGood - price
     const minutes = line.lookMin ?? LOOK_MIN
-    const cost = minutes / 60 * rate
-    const known = evpi({ options: [{ name: option.name, net0: atGood, k: 1 }, ...others.map(o => ({ name: o.name, net0: o.net, k: 0 }))], dist: { type: 'discrete', values: [[0, 1 - line.chance], [price, line.chance]] }, infoCost: cost })
+    const cost = (minutes / 60) * rate
+    const known = evpi({
+      options: [{ name: option.name, net0: atGood, k: 1 }, ...others.map(o => ({ name: o.name, net0: o.net, k: 0 }))],
+      dist: {
+        type: 'discrete',
+        values: [
+          [0, 1 - line.chance],
+          [price, line.chance],
+        ],
+      },
+      infoCost: cost,
+    })
     const cross = (rival.net - atBad) / (atGood - atBad)
-    return { optionId: option.entryId, lineId: line.id, text: line.text, about: 'need', chanceGood: 1 - line.chance, minutes, minutesKnown: line.lookMin !== null, worth: known.evpi, cost, pays: known.worthLooking, paysAbove: cross > 0 && cross < 1 ? cross : null, atBad, atGood, rival }
+    return {
+      optionId: option.entryId,
+      lineId: line.id,
+      text: line.text,
+      about: 'need',
+      chanceGood: 1 - line.chance,
+      minutes,
+      minutesKnown: line.lookMin !== null,
+      worth: known.evpi,
+      cost,
+      pays: known.worthLooking,
+      paysAbove: cross > 0 && cross < 1 ? cross : null,
+      atBad,
+      atGood,
+      rival,
+    }
   }
-  function price(option: OptionJudgement, line: EstimateLine, rival: LookFirst['rival'], others: LookFirst['rival'][]): LookFirst {
+  function price(
+    option: OptionJudgement,
+    line: EstimateLine,
+    rival: LookFirst['rival'],
+    others: LookFirst['rival'][],
+  ): LookFirst {
     const { a, m, b } = lineTerm(line, policy)
-    const cost = CALL_MIN / 60 * rate
-    const known = evpi({ options: [{ name: option.name, net0: option.net + line.chance * meanCost(line), k: line.chance }, ...others.map(o => ({ name: o.name, net0: o.net, k: 0 }))], dist: { type: 'pert', a, m, b }, infoCost: cost })
-    return { optionId: option.entryId, lineId: line.id, text: line.text, about: 'price', chanceGood: 1 - line.chance, minutes: CALL_MIN, minutesKnown: false, worth: known.evpi, cost, pays: known.worthLooking, paysAbove: null, atBad: option.net, atGood: option.net, rival }
+    const cost = (CALL_MIN / 60) * rate
+    const known = evpi({
+      options: [
+        { name: option.name, net0: option.net + line.chance * meanCost(line), k: line.chance },
+        ...others.map(o => ({ name: o.name, net0: o.net, k: 0 })),
+      ],
+      dist: { type: 'pert', a, m, b },
+      infoCost: cost,
+    })
+    return {
+      optionId: option.entryId,
+      lineId: line.id,
+      text: line.text,
+      about: 'price',
+      chanceGood: 1 - line.chance,
+      minutes: CALL_MIN,
+      minutesKnown: false,
+      worth: known.evpi,
+      cost,
+      pays: known.worthLooking,
+      paysAbove: null,
+      atBad: option.net,
+      atGood: option.net,
+      rival,
+    }
   }
 }

@@ -9,7 +9,14 @@ import type { Stop } from '../judgement'
 import type { Bad } from './leftIn'
 import { leftIn } from './leftIn'
 
-export interface Ruling { inForce: Entry[], facts: EngineFacts, bore: BoreJudgement | null, stops: Stop[], /** sizes past their limit, by what was measured */ pastSizes: string[], /** what may not stay in */ bad: Bad[] }
+export interface Ruling {
+  inForce: Entry[]
+  facts: EngineFacts
+  bore: BoreJudgement | null
+  stops: Stop[]
+  /** sizes past their limit, by what was measured */ pastSizes: string[]
+  /** what may not stay in */ bad: Bad[]
+}
 
 const list = (words: string[]): string => words.slice(0, 3).join(', ')
 
@@ -20,13 +27,23 @@ const list = (words: string[]): string => words.slice(0, 3).join(', ')
 export function ruledOutBy(option: Pick<OptionBody, 'way' | 'lines'>, ruling: Ruling): string | null {
   const { left, unsaid } = leftIn(option, ruling.bad)
   // which part a line from before is for is asked, and nothing is ruled out until it is said
-  return byKind(option.way, ruling) ?? (left.length && !unsaid.length ? `it leaves in what may not stay: ${list(left.map(b => b.words))}, and no line of it is for that part` : null)
+  return (
+    byKind(option.way, ruling) ??
+    (left.length && !unsaid.length
+      ? `it leaves in what may not stay: ${list(left.map(b => b.words))}, and no line of it is for that part`
+      : null)
+  )
 }
 
 function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): string | null {
   if (way === 'wait') {
     const running = stops.filter(s => !s.signed && !['cause', 'tip', 'spend'].includes(s.id))
-    return running.length ? `it must not be run: ${running.map(s => s.title.toLowerCase()).slice(0, 1).join('')}` : null
+    return running.length
+      ? `it must not be run: ${running
+          .map(s => s.title.toLowerCase())
+          .slice(0, 1)
+          .join('')}`
+      : null
   }
   if (way === 'rings') {
     if (bore?.mark === 'past') return 'the bore is past its limit: new rings would not seal in it'
@@ -39,7 +56,10 @@ function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): s
     if (status === 'sleeve_or_replace') return 'this bore is sleeved or renewed, not bored'
     return null
   }
-  if (way === 'rebuild') return facts.head === 'integral' && bore?.mark === 'past' && bore.oversize?.status !== 'ok' ? 'head and block are one piece and the bore is past its limit' : null
+  if (way === 'rebuild')
+    return facts.head === 'integral' && bore?.mark === 'past' && bore.oversize?.status !== 'ok'
+      ? 'head and block are one piece and the bore is past its limit'
+      : null
   if (!REPOWERING.includes(way)) return null
   const rest = latest(inForce, 'rest_check')?.body
   const bad = rest ? REST_CARRIERS.filter(k => rest[k] === 'bad') : []
@@ -52,26 +72,37 @@ function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): s
 /** Lines that have to say which part they are for. */
 function unsaidWords(option: Pick<OptionBody, 'way' | 'lines'>, bad: Bad[]): string | null {
   const { left, unsaid } = leftIn(option, bad)
-  return unsaid.length ? `Say which part ${list(unsaid.map(l => `‘${l.text}’`))} is for: ${list(left.map(b => b.words))} may not stay in.` : null
+  return unsaid.length
+    ? `Say which part ${list(unsaid.map(l => `‘${l.text}’`))} is for: ${list(left.map(b => b.words))} may not stay in.`
+    : null
 }
 
 /** What nobody has looked at yet and a way rests on. */
-export function unlooked(option: Pick<OptionBody, 'way' | 'lines'>, { inForce, bore, bad }: Pick<Ruling, 'inForce' | 'bore' | 'bad'>): string[] {
+export function unlooked(
+  option: Pick<OptionBody, 'way' | 'lines'>,
+  { inForce, bore, bad }: Pick<Ruling, 'inForce' | 'bore' | 'bad'>,
+): string[] {
   const { way } = option
   const doubts: string[] = []
   const unsaid = unsaidWords(option, bad)
   if (unsaid) doubts.push(unsaid)
-  if ((way === 'rings' || way === 'rebore') && !bore) doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
-  if (way === 'donor' && !inForce.some(e => (e.kind === 'measure' || e.kind === 'bore') && e.how === 'measured')) doubts.push('Nothing of the donor was measured.')
+  if ((way === 'rings' || way === 'rebore') && !bore)
+    doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
+  if (way === 'donor' && !inForce.some(e => (e.kind === 'measure' || e.kind === 'bore') && e.how === 'measured'))
+    doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {
     const rest = latest(inForce, 'rest_check')?.body
     const open = rest ? REST_KEYS.filter(k => rest[k] === 'not_looked') : []
-    if (!rest) doubts.push('The rest of the machine was not looked at: frame, gearbox and drive decide whether it is worth an engine.')
+    if (!rest)
+      doubts.push(
+        'The rest of the machine was not looked at: frame, gearbox and drive decide whether it is worth an engine.',
+      )
     else if (open.length) doubts.push(`Not looked at: ${open.map(k => REST_ITEMS[k].toLowerCase()).join(', ')}.`)
     const fit = latest(inForce, 'fit_check')?.body
     const unchecked = fit ? FIT_KEYS.filter(k => fit[k] === 'not_checked') : []
     if (!fit) doubts.push('Nobody checked whether another engine fits: shaft, key, bolts, rotation, exhaust.')
-    else if (unchecked.length) doubts.push(`Fit not checked: ${unchecked.map(k => FIT_ITEMS[k].toLowerCase()).join(', ')}.`)
+    else if (unchecked.length)
+      doubts.push(`Fit not checked: ${unchecked.map(k => FIT_ITEMS[k].toLowerCase()).join(', ')}.`)
   }
   return doubts
 }

@@ -24,27 +24,62 @@ const OUTBOX = `
   ORDER BY o.seq DESC
   LIMIT    100`
 
-interface StandingRow { id: string, jobId: string, at: string, body: string, number: number, machineId: string, machineName: string, customerId: string, customerName: string }
-const standing = <B>(db: Database, kind: 'fitted' | 'bad_batch'): (StandingRow & { said: B })[] => rows<StandingRow>(db, STANDING, kind).map(r => ({ ...r, said: JSON.parse(r.body) as B }))
+interface StandingRow {
+  id: string
+  jobId: string
+  at: string
+  body: string
+  number: number
+  machineId: string
+  machineName: string
+  customerId: string
+  customerName: string
+}
+const standing = <B>(db: Database, kind: 'fitted' | 'bad_batch'): (StandingRow & { said: B })[] =>
+  rows<StandingRow>(db, STANDING, kind).map(r => ({ ...r, said: JSON.parse(r.body) as B }))
 
 /** A part of a batch that was proved bad is not fitted again. */
 export function checkBatch(db: Database, entry: Entry): void {
   if (entry.kind !== 'fitted' || entry.body.batch === null) return
   const { batch } = entry.body
   const bad = standing<BadBatchBody>(db, 'bad_batch').find(b => sameBatch(b.said.batch, batch))
-  if (bad) throw new Refusal(409, `Batch ${batch} is in quarantine: ${bad.said.proof} (T ${bad.number}). Fit another one.`, [{ field: 'body.batch', message: 'This batch is in quarantine.' }])
+  if (bad)
+    throw new Refusal(409, `Batch ${batch} is in quarantine: ${bad.said.proof} (T ${bad.number}). Fit another one.`, [
+      { field: 'body.batch', message: 'This batch is in quarantine.' },
+    ])
 }
 
 /** Machines that carry the batches quarantined on a job, the job's own machine left out. */
 export function carriersOf(db: Database, jobId: string): CarrierLine[] {
   const bad = standing<BadBatchBody>(db, 'bad_batch').filter(b => b.jobId === jobId)
   const fitted = standing<FittedBody>(db, 'fitted')
-  return bad.flatMap(b => fitted.filter(f => f.machineId !== b.machineId && sameBatch(f.said.batch, b.said.batch))
-    .map(f => ({ jobId: f.jobId, number: f.number, machineName: f.machineName, customerName: f.customerName, what: f.said.what, batch: b.said.batch, at: f.at })))
+  return bad.flatMap(b =>
+    fitted
+      .filter(f => f.machineId !== b.machineId && sameBatch(f.said.batch, b.said.batch))
+      .map(f => ({
+        jobId: f.jobId,
+        number: f.number,
+        machineName: f.machineName,
+        customerName: f.customerName,
+        what: f.said.what,
+        batch: b.said.batch,
+        at: f.at,
+      })),
+  )
 }
 
 /** One message for the shop's outbox. Runs inside the caller's transaction. */
-export function say(db: Database, { at, customerId, jobId, entryId, subject, text }: { at: string, customerId: string, jobId: string, entryId: string, subject: string, text: string }): void {
+export function say(
+  db: Database,
+  {
+    at,
+    customerId,
+    jobId,
+    entryId,
+    subject,
+    text,
+  }: { at: string; customerId: string; jobId: string; entryId: string; subject: string; text: string },
+): void {
   run(db, SEND, ulid(), at, customerId, jobId, entryId, subject, text)
 }
 
@@ -55,9 +90,22 @@ export function tellOwners(db: Database, entry: Entry): void {
   const here = standing<BadBatchBody>(db, 'bad_batch').find(b => b.id === entry.id)
   const told = new Set<string>()
   for (const f of standing<FittedBody>(db, 'fitted')) {
-    if (f.machineId === here?.machineId || !sameBatch(f.said.batch, batch) || told.has(f.machineId) || row(db, TOLD, f.jobId, `%batch ${batch}, %`)) continue
+    if (
+      f.machineId === here?.machineId ||
+      !sameBatch(f.said.batch, batch) ||
+      told.has(f.machineId) ||
+      row(db, TOLD, f.jobId, `%batch ${batch}, %`)
+    )
+      continue
     told.add(f.machineId)
-    const { subject, text } = batchMessage({ owner: f.customerName, machine: f.machineName, what: f.said.what, batch, proof, shop: policyOf(db).shopName })
+    const { subject, text } = batchMessage({
+      owner: f.customerName,
+      machine: f.machineName,
+      what: f.said.what,
+      batch,
+      proof,
+      shop: policyOf(db).shopName,
+    })
     say(db, { at: entry.at, customerId: f.customerId, jobId: f.jobId, entryId: entry.id, subject, text })
   }
 }

@@ -48,7 +48,7 @@ const LEAST_ALIKE = 0.2
 /** What this shop's jobs on a class of engine really were, one job left out: it can't vouch for itself. */
 export function causeCounts(db: Database, engineClass: string, exceptJob: string): ShopCounts {
   const byJob = new Map<string, Set<string>>()
-  for (const { jobId, body } of rows<{ jobId: string, body: string }>(db, CAUSES_FOUND, engineClass, exceptJob)) {
+  for (const { jobId, body } of rows<{ jobId: string; body: string }>(db, CAUSES_FOUND, engineClass, exceptJob)) {
     const { causeId, proof } = JSON.parse(body) as CauseFoundBody
     const set = byJob.get(jobId) ?? new Set<string>()
     byJob.set(jobId, set)
@@ -61,8 +61,12 @@ export function causeCounts(db: Database, engineClass: string, exceptJob: string
 
 /** Jobs with the same complaint on the same class of engine, newest first, with what they turned out to be. */
 export function sameComplaint(db: Database, about: string, engineClass: string, except: string): CaseLine[] {
-  return rows<Omit<CaseLine, 'cause' | 'proof'> & { found: string | null }>(db, SAME_COMPLAINT, { about, engineClass, except }).map(({ found, ...line }) => {
-    const body = found ? JSON.parse(found) as CauseFoundBody : null
+  return rows<Omit<CaseLine, 'cause' | 'proof'> & { found: string | null }>(db, SAME_COMPLAINT, {
+    about,
+    engineClass,
+    except,
+  }).map(({ found, ...line }) => {
+    const body = found ? (JSON.parse(found) as CauseFoundBody) : null
     return { ...line, cause: body && causeWords(body), proof: body && PROOFS[body.proof].toLowerCase() }
   })
 }
@@ -71,12 +75,29 @@ export function sameComplaint(db: Database, about: string, engineClass: string, 
 export function alikeCases(db: Database, jobId: string): AlikeLine[] {
   const file = jobFile(db, jobId)
   const mine = signsOf(file)
-  return rows<{ id: string, number: number, machineName: string, body: string }>(db, NAMED_JOBS, { except: jobId, cycle: file.facts.cycle }).map(({ id, number, machineName, body }) => {
-    const { share, shared } = alikeness(mine, signsOf(jobFile(db, id)))
-    const found = JSON.parse(body) as CauseFoundBody
-    return { id, number, machineName, share, cause: causeWords(found), proof: PROOFS[found.proof].toLowerCase(), shared: shared.slice(0, 4).map(s => SIGNS.get(s)?.seen.toLowerCase() ?? s) }
-  }).filter(c => c.share >= LEAST_ALIKE).sort((a, b) => b.share - a.share).slice(0, 5)
+  return rows<{ id: string; number: number; machineName: string; body: string }>(db, NAMED_JOBS, {
+    except: jobId,
+    cycle: file.facts.cycle,
+  })
+    .map(({ id, number, machineName, body }) => {
+      const { share, shared } = alikeness(mine, signsOf(jobFile(db, id)))
+      const found = JSON.parse(body) as CauseFoundBody
+      return {
+        id,
+        number,
+        machineName,
+        share,
+        cause: causeWords(found),
+        proof: PROOFS[found.proof].toLowerCase(),
+        shared: shared.slice(0, 4).map(s => SIGNS.get(s)?.seen.toLowerCase() ?? s),
+      }
+    })
+    .filter(c => c.share >= LEAST_ALIKE)
+    .sort((a, b) => b.share - a.share)
+    .slice(0, 5)
 }
 
-const signsOf = (file: ReturnType<typeof jobFile>): Set<string> => signsThere(reportsOf(entriesInForce(file.entries), file))
-const causeWords = ({ causeId, text }: CauseFoundBody): string => causeId ? CAUSE_BY_ID.get(causeId)?.name ?? causeId : text ?? 'unknown'
+const signsOf = (file: ReturnType<typeof jobFile>): Set<string> =>
+  signsThere(reportsOf(entriesInForce(file.entries), file))
+const causeWords = ({ causeId, text }: CauseFoundBody): string =>
+  causeId ? (CAUSE_BY_ID.get(causeId)?.name ?? causeId) : (text ?? 'unknown')

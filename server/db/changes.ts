@@ -6,7 +6,14 @@ const ADD_CHANGE = `
   VALUES (?, ?, ?, ?, ?, ?)`
 
 /** Keeps what a record said before it was changed; nothing is kept when nothing changed. */
-export function keepChange(db: Database, record: string, rowId: string, by: string | null, before: unknown, after: unknown): void {
+export function keepChange(
+  db: Database,
+  record: string,
+  rowId: string,
+  by: string | null,
+  before: unknown,
+  after: unknown,
+): void {
   const [was, is] = [JSON.stringify(before), JSON.stringify(after)]
   if (was !== is) run(db, ADD_CHANGE, record, rowId, new Date().toISOString(), by, was, is)
 }

@@ -14,10 +14,23 @@ const ADD_ENTRY = `
   VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`
 const LAST_SEQ = 'SELECT MAX(e.seq) AS seq FROM entries e JOIN jobs j ON j.id = e.job_id WHERE j.machine_id = ?'
 
-interface EntryRow { id: string, kind: string, at: string, by: string, how: string | null, body: string, supersedes: string | null }
+interface EntryRow {
+  id: string
+  kind: string
+  at: string
+  by: string
+  how: string | null
+  body: string
+  supersedes: string | null
+}
 
 /** A row that is on disk and can't be read as an entry: kept, said, and passed over. */
-export interface Unreadable { id: string, kind: string, at: string, why: string }
+export interface Unreadable {
+  id: string
+  kind: string
+  at: string
+  why: string
+}
 
 /** Entries checked on their way out. A row never changes once it is there, so once for each is enough. */
 const checked = new WeakMap<Database, Map<string, Entry | Unreadable>>()
@@ -35,16 +48,15 @@ function read(db: Database, row: EntryRow): Entry | Unreadable {
 function parsed({ id, kind, at, by, how, body, supersedes }: EntryRow): Entry | Unreadable {
   try {
     return entrySchema.parse({ id, kind, at, by, how, body: JSON.parse(body), supersedes })
-  }
-  catch (error) {
-    const why = error instanceof z.ZodError ? error.issues[0]?.message ?? 'not of its form' : 'not JSON'
+  } catch (error) {
+    const why = error instanceof z.ZodError ? (error.issues[0]?.message ?? 'not of its form') : 'not JSON'
     console.error(`Entry ${id} (${kind}, ${at}) can't be read: ${why}`)
     return { id, kind, at, why }
   }
 }
 
 /** The log of a job, oldest first: what can be read of it, and what can't. */
-export function logOf(db: Database, jobId: string): { entries: Entry[], unreadable: Unreadable[] } {
+export function logOf(db: Database, jobId: string): { entries: Entry[]; unreadable: Unreadable[] } {
   const all = rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => read(db, r))
   return { entries: all.filter(readable), unreadable: all.filter((e): e is Unreadable => !readable(e)) }
 }
@@ -53,35 +65,72 @@ export function logOf(db: Database, jobId: string): { entries: Entry[], unreadab
 export const entriesOf = (db: Database, jobId: string): Entry[] => logOf(db, jobId).entries
 
 /** Changes whenever the log of any visit of the machine does: later visits are judged beside earlier ones. */
-export const logStamp = (db: Database, machineId: string): number => row<{ seq: number | null }>(db, LAST_SEQ, machineId)?.seq ?? 0
+export const logStamp = (db: Database, machineId: string): number =>
+  row<{ seq: number | null }>(db, LAST_SEQ, machineId)?.seq ?? 0
 
 /** The entry as it would stand on disk: two deliveries of one entry are compared in this form. */
-const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: Entry): string => JSON.stringify([jobId, id, kind, at, by, how, body, supersedes])
+const canonical = (jobId: string, { id, kind, at, by, how, body, supersedes }: Entry): string =>
+  JSON.stringify([jobId, id, kind, at, by, how, body, supersedes])
 
 /**
  * Puts an entry on the log. Runs inside the caller's transaction.
  * @returns `repeated` when the very same entry is there already
  * @throws  Refusal 409 for a repeated id with another body or an entry corrected twice, 422 for an unknown person or target
  */
-export function appendEntry(db: Database, jobId: string, entry: Entry, check?: (entry: Entry) => void): 'stored' | 'repeated' {
+export function appendEntry(
+  db: Database,
+  jobId: string,
+  entry: Entry,
+  check?: (entry: Entry) => void,
+): 'stored' | 'repeated' {
   const known = row<EntryRow & { jobId: string }>(db, ENTRY, entry.id)
   if (known) {
     const stored = read(db, known)
     if (readable(stored) && canonical(known.jobId, stored) === canonical(jobId, entry)) return 'repeated'
-    throw new Refusal(409, 'An entry with this id is on the log already, with other words. Nothing was changed; log it again.')
+    throw new Refusal(
+      409,
+      'An entry with this id is on the log already, with other words. Nothing was changed; log it again.',
+    )
   }
   checkPerson(db, entry.by)
   if (entry.supersedes !== null) checkTarget(db, jobId, entry, entry.supersedes)
   check?.(entry)
-  run(db, ADD_ENTRY, entry.id, jobId, entry.kind, entry.at, entry.by, entry.how, JSON.stringify(entry.body), entry.supersedes, new Date().toISOString())
+  run(
+    db,
+    ADD_ENTRY,
+    entry.id,
+    jobId,
+    entry.kind,
+    entry.at,
+    entry.by,
+    entry.how,
+    JSON.stringify(entry.body),
+    entry.supersedes,
+    new Date().toISOString(),
+  )
   return 'stored'
 }
 
 function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string): void {
   const target = row<EntryRow & { jobId: string }>(db, ENTRY, targetId)
-  if (!target || target.jobId !== jobId) throw new Refusal(422, 'The entry to be corrected is not on this job.', [{ field: 'supersedes', message: 'Choose an entry of this job.' }])
-  if (target.kind === 'void') throw new Refusal(422, 'An undoing can\'t itself be corrected: log the reading again.', [{ field: 'supersedes', message: 'Choose an entry that still stands.' }])
-  if (entry.kind !== 'void' && entry.kind !== target.kind) throw new Refusal(422, 'A correction must be of the same kind as what it corrects.', [{ field: 'kind', message: `Use ${target.kind}.` }])
+  if (!target || target.jobId !== jobId)
+    throw new Refusal(422, 'The entry to be corrected is not on this job.', [
+      { field: 'supersedes', message: 'Choose an entry of this job.' },
+    ])
+  if (target.kind === 'void')
+    throw new Refusal(422, "An undoing can't itself be corrected: log the reading again.", [
+      { field: 'supersedes', message: 'Choose an entry that still stands.' },
+    ])
+  if (entry.kind !== 'void' && entry.kind !== target.kind)
+    throw new Refusal(422, 'A correction must be of the same kind as what it corrects.', [
+      { field: 'kind', message: `Use ${target.kind}.` },
+    ])
   const already = row<{ kind: string }>(db, SUPERSEDED_BY, targetId)
-  if (already) throw new Refusal(409, already.kind === 'void' ? 'That entry was undone in the meantime. What you typed is still here.' : 'Somebody corrected that entry in the meantime. Look at the log; what you typed is still here.')
+  if (already)
+    throw new Refusal(
+      409,
+      already.kind === 'void'
+        ? 'That entry was undone in the meantime. What you typed is still here.'
+        : 'Somebody corrected that entry in the meantime. Look at the log; what you typed is still here.',
+    )
 }

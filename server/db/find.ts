@@ -20,14 +20,28 @@ const FIND_MACHINES = `
   ORDER BY m.name
   LIMIT    6`
 
-interface Hit { id: string, number?: number, name: string, kind: MachineKind, customerName: string }
+interface Hit {
+  id: string
+  number?: number
+  name: string
+  kind: MachineKind
+  customerName: string
+}
 
 /** Jobs and machines whose tag, name, owner, serial number or story holds the words. */
-export function findAnything(db: Database, text: string): { to: string, title: string, detail: string }[] {
+export function findAnything(db: Database, text: string): { to: string; title: string; detail: string }[] {
   const q = anywhere(text.trim())
   const detail = (h: Hit): string => `${h.customerName} · ${MACHINE_KINDS[h.kind].label}`
   return [
-    ...rows<Hit>(db, FIND_JOBS, { q }).map(h => ({ to: `/jobs/${h.id}`, title: `T ${h.number} ${h.name}`, detail: detail(h) })),
-    ...rows<Hit>(db, FIND_MACHINES, { q }).map(h => ({ to: `/machines/${h.id}`, title: h.name, detail: `${detail(h)}, the machine` })),
+    ...rows<Hit>(db, FIND_JOBS, { q }).map(h => ({
+      to: `/jobs/${h.id}`,
+      title: `T ${h.number} ${h.name}`,
+      detail: detail(h),
+    })),
+    ...rows<Hit>(db, FIND_MACHINES, { q }).map(h => ({
+      to: `/machines/${h.id}`,
+      title: h.name,
+      detail: `${detail(h)}, the machine`,
+    })),
   ]
 }

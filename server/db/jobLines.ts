@@ -10,7 +10,10 @@ import { fileOf, jobOf, jobView, jobsOf } from './jobs'
 import { customerOf, engineOf, machineOf } from './machines'
 import { policyOf, policyStamp } from './shop'
 
-interface Kept { stamp: string, line: JobLine }
+interface Kept {
+  stamp: string
+  line: JobLine
+}
 /** Judgements kept as long as nothing that they rest on has changed; a lost one is only computed again. */
 const kept = new WeakMap<Database, Map<string, Kept>>()
 
@@ -24,13 +27,29 @@ export const jobLines = (db: Database): JobLine[] => jobsOf(db).map(job => lineO
 function lineOf(db: Database, job: JobRow): JobLine {
   try {
     return known(db, job)
-  }
-  catch (error) {
+  } catch (error) {
     console.error(`T ${job.number} can't be judged:`, error)
     const machine = machineOf(db, job.machineId)
     return {
-      id: job.id, number: job.number, createdAt: job.createdAt, machineId: job.machineId, machineName: machine.name, machineKind: machine.kind, customerName: customerOf(db, machine.customerId).name, complaint: null, stage: 'book_in', stages: [], stops: [],
-      nextTitle: null, waiting: null, closed: false, outNotToRun: false, lean: null, finding: null, trouble: 'Can\'t be judged: something on its log can\'t be worked with. Open it and look.', lastAt: job.createdAt,
+      id: job.id,
+      number: job.number,
+      createdAt: job.createdAt,
+      machineId: job.machineId,
+      machineName: machine.name,
+      machineKind: machine.kind,
+      customerName: customerOf(db, machine.customerId).name,
+      complaint: null,
+      stage: 'book_in',
+      stages: [],
+      stops: [],
+      nextTitle: null,
+      waiting: null,
+      closed: false,
+      outNotToRun: false,
+      lean: null,
+      finding: null,
+      trouble: "Can't be judged: something on its log can't be worked with. Open it and look.",
+      lastAt: job.createdAt,
     }
   }
 }
@@ -70,10 +89,28 @@ function compute(db: Database, job: JobRow): JobLine {
     closed: assessment.closed,
     outNotToRun: assessment.closed && notToRun(assessment.stops).length > 0,
     lean: agreed
-      ? { outcome: agreed.name, name: agreed.name, p10: agreed.p10, p90: agreed.p90, mends: agreed.p90 > 0, agreed: true, known: true }
-      : verdict && { outcome: OUTCOME_WORDS[verdict.outcome], name: verdict.bestName, p10: best?.mends ? best.p10 : fallback.value, p90: best?.mends ? best.p90 : fallback.value, mends: best?.mends ?? false, agreed: false, known: best !== undefined || fallback.known },
+      ? {
+          outcome: agreed.name,
+          name: agreed.name,
+          p10: agreed.p10,
+          p90: agreed.p90,
+          mends: agreed.p90 > 0,
+          agreed: true,
+          known: true,
+        }
+      : verdict && {
+          outcome: OUTCOME_WORDS[verdict.outcome],
+          name: verdict.bestName,
+          p10: best?.mends ? best.p10 : fallback.value,
+          p90: best?.mends ? best.p90 : fallback.value,
+          mends: best?.mends ?? false,
+          agreed: false,
+          known: best !== undefined || fallback.known,
+        },
     finding: worst ? { mark: worst.mark, headline: worst.headline } : null,
-    trouble: view.unreadable.length ? `${view.unreadable.length === 1 ? 'One entry' : `${view.unreadable.length} entries`} of its log can't be read` : null,
+    trouble: view.unreadable.length
+      ? `${view.unreadable.length === 1 ? 'One entry' : `${view.unreadable.length} entries`} of its log can't be read`
+      : null,
     lastAt: view.entries.at(-1)?.at ?? job.createdAt,
   }
 }

@@ -23,7 +23,12 @@ const JOBS_OF_MACHINE = 'SELECT id, number, created_at AS createdAt FROM jobs WH
 const NEXT_NUMBER = 'SELECT COALESCE(MAX(number), 200) + 1 AS number FROM jobs'
 const ADD_JOB = 'INSERT INTO jobs (id, number, machine_id, created_at) VALUES (?, ?, ?, ?)'
 
-export interface JobRow { id: string, number: number, machineId: string, createdAt: string }
+export interface JobRow {
+  id: string
+  number: number
+  machineId: string
+  createdAt: string
+}
 
 export function jobOf(db: Database, id: string): JobRow {
   const found = row<JobRow>(db, JOB, id)
@@ -55,13 +60,19 @@ export function jobView(db: Database, id: string): JobView {
 
 /** The visits of a machine, oldest first, with what stands on each log. */
 export function visitsOf(db: Database, machineId: string): (Visit & { id: string })[] {
-  return jobsOfMachine(db, machineId).reverse().map(j => ({ id: j.id, number: j.number, at: j.createdAt, entries: entriesInForce(entriesOf(db, j.id)) }))
+  return jobsOfMachine(db, machineId)
+    .reverse()
+    .map(j => ({ id: j.id, number: j.number, at: j.createdAt, entries: entriesInForce(entriesOf(db, j.id)) }))
 }
 
 /** A view is a file with the shop's policy put to it. */
-export const fileOf = ({ machine, facts, spec, fill, entries, history, counts }: JobView, policy: JobFile['policy']): JobFile => ({ machineKind: machine.kind, facts, spec, fill, entries, history, policy, counts })
+export const fileOf = (
+  { machine, facts, spec, fill, entries, history, counts }: JobView,
+  policy: JobFile['policy'],
+): JobFile => ({ machineKind: machine.kind, facts, spec, fill, entries, history, policy, counts })
 
-export const jobsOfMachine = (db: Database, machineId: string): { id: string, number: number, createdAt: string }[] => rows(db, JOBS_OF_MACHINE, machineId)
+export const jobsOfMachine = (db: Database, machineId: string): { id: string; number: number; createdAt: string }[] =>
+  rows(db, JOBS_OF_MACHINE, machineId)
 
 /** What a job is judged from. */
 export function jobFile(db: Database, id: string): JobFile {
@@ -73,53 +84,69 @@ export function jobFile(db: Database, id: string): JobFile {
  * @param before the entries were logged elsewhere and come from a file
  * @returns `repeated` when this very job was booked in before
  */
-export function bookIn(db: Database, { id, customer, machine, facts, spec, sheetId, entries }: NewJobParsed, at = new Date().toISOString(), before = false): { result: 'stored' | 'repeated', number: number } {
-  return db.transaction(() => {
-    const known = row<JobRow>(db, JOB, id)
-    if (known) {
-      for (const entry of entries) {
-        if (appendEntry(db, id, entry, e => admit(db, id, e, jobFile(db, id), before)) === 'stored') throw new Refusal(409, 'A job with this id is booked in already, with other words. Nothing was changed.')
+export function bookIn(
+  db: Database,
+  { id, customer, machine, facts, spec, sheetId, entries }: NewJobParsed,
+  at = new Date().toISOString(),
+  before = false,
+): { result: 'stored' | 'repeated'; number: number } {
+  return db
+    .transaction(() => {
+      const known = row<JobRow>(db, JOB, id)
+      if (known) {
+        for (const entry of entries) {
+          if (appendEntry(db, id, entry, e => admit(db, id, e, jobFile(db, id), before)) === 'stored')
+            throw new Refusal(409, 'A job with this id is booked in already, with other words. Nothing was changed.')
+        }
+        return { result: 'repeated' as const, number: known.number }
       }
-      return { result: 'repeated' as const, number: known.number }
-    }
-    const machineId = 'id' in machine ? machineOf(db, machine.id).id : newMachine()
-    const { number } = row<{ number: number }>(db, NEXT_NUMBER) ?? { number: 201 }
-    run(db, ADD_JOB, id, number, machineId, at)
-    // each entry is held against those before it, as if they had been logged one by one
-    const file = jobFile(db, id)
-    for (const [i, entry] of entries.entries()) {
-      try {
-        appendEntry(db, id, entry, e => admit(db, id, e, file, before))
+      const machineId = 'id' in machine ? machineOf(db, machine.id).id : newMachine()
+      const { number } = row<{ number: number }>(db, NEXT_NUMBER) ?? { number: 201 }
+      run(db, ADD_JOB, id, number, machineId, at)
+      // each entry is held against those before it, as if they had been logged one by one
+      const file = jobFile(db, id)
+      for (const [i, entry] of entries.entries()) {
+        try {
+          appendEntry(db, id, entry, e => admit(db, id, e, file, before))
+        } catch (error) {
+          if (!(error instanceof Refusal)) throw error
+          throw new Refusal(
+            error.status,
+            `Entry ${i + 1} (${describe(entry, file.policy).title}): ${error.message}`,
+            error.fields.map(f => ({ ...f, field: `entries.${i}.${f.field}` })),
+          )
+        }
+        file.entries.push(entry)
+        keepMeter(db, machineId, entry)
       }
-      catch (error) {
-        if (!(error instanceof Refusal)) throw error
-        throw new Refusal(error.status, `Entry ${i + 1} (${describe(entry, file.policy).title}): ${error.message}`, error.fields.map(f => ({ ...f, field: `entries.${i}.${f.field}` })))
-      }
-      file.entries.push(entry)
-      keepMeter(db, machineId, entry)
-    }
-    return { result: 'stored' as const, number }
+      return { result: 'stored' as const, number }
 
-    function newMachine(): string {
-      if ('id' in machine || facts === null) throw new Refusal(422, 'Say what kind of engine it has.', [{ field: 'facts', message: 'The engine facts are missing; “unknown” is an answer.' }])
-      const customerId = 'id' in customer ? customerOf(db, customer.id).id : addCustomer(db, customer)
-      return addMachine(db, customerId, machine, facts, spec, sheetId)
-    }
-  }).immediate()
+      function newMachine(): string {
+        if ('id' in machine || facts === null)
+          throw new Refusal(422, 'Say what kind of engine it has.', [
+            { field: 'facts', message: 'The engine facts are missing; “unknown” is an answer.' },
+          ])
+        const customerId = 'id' in customer ? customerOf(db, customer.id).id : addCustomer(db, customer)
+        return addMachine(db, customerId, machine, facts, spec, sheetId)
+      }
+    })
+    .immediate()
 }
 
 /** Puts an entry on a job's log. */
 export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 'repeated' {
-  return db.transaction(() => {
-    const job = jobOf(db, jobId)
-    const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, jobFile(db, jobId)))
-    if (result === 'stored') {
-      keepMeter(db, job.machineId, entry)
-      tellOwners(db, entry)
-      moveParts(db, jobId, entry)
-    }
-    return result
-  }).immediate()
+  return db
+    .transaction(() => {
+      const job = jobOf(db, jobId)
+      const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, jobFile(db, jobId)))
+      if (result === 'stored') {
+        keepMeter(db, job.machineId, entry)
+        tellOwners(db, entry)
+        moveParts(db, jobId, entry)
+      }
+      return result
+    })
+    .immediate()
 }
 
 /**
@@ -143,7 +170,14 @@ function moveParts(db: Database, jobId: string, entry: Entry): void {
   const all = needs(linesInHand(inForce, assess(file).decision.verdict?.bestId ?? null), inForce)
   const move = partsMove(all, said?.body.for ?? null)
   if (move === null || (said?.body.for ?? 'nobody') === move) return
-  const what = move === 'nobody' ? null : missing(all).map(n => n.text).slice(0, 3).join(', ').slice(0, 300)
+  const what =
+    move === 'nobody'
+      ? null
+      : missing(all)
+          .map(n => n.text)
+          .slice(0, 3)
+          .join(', ')
+          .slice(0, 300)
   nowWaits(db, jobId, entry, { for: move, what })
 }
 
@@ -155,10 +189,17 @@ export function nowWaits(db: Database, jobId: string, { by, at }: Pick<Entry, 'b
 
 /** A picture is on disk before an entry shows it. */
 function checkPhoto(db: Database, jobId: string, entry: Entry): void {
-  if (entry.kind === 'photo' && knownPhoto(db, entry.body.photoId)?.jobId !== jobId) throw new Refusal(422, 'The picture itself has not arrived: send it again.', [{ field: 'body.photoId', message: 'Send the picture first.' }])
+  if (entry.kind === 'photo' && knownPhoto(db, entry.body.photoId)?.jobId !== jobId)
+    throw new Refusal(422, 'The picture itself has not arrived: send it again.', [
+      { field: 'body.photoId', message: 'Send the picture first.' },
+    ])
 }
 
 function keepMeter(db: Database, machineId: string, entry: Entry): void {
   if (entry.kind !== 'meter' || entry.body.reading === null) return
-  saveMeter(db, machineId, entry.by, { meterReading: entry.body.reading, meterUnit: entry.body.unit, meterSource: entry.body.source })
+  saveMeter(db, machineId, entry.by, {
+    meterReading: entry.body.reading,
+    meterUnit: entry.body.unit,
+    meterSource: entry.body.source,
+  })
 }

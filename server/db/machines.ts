@@ -37,8 +37,10 @@ const ENGINE = `
   FROM   engines e
   JOIN   spec_sheets s ON s.id = e.spec_sheet_id
   WHERE  e.machine_id = ?`
-const ADD_ENGINE = 'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
-const SAVE_METER = 'UPDATE machines SET meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ? WHERE id = ?'
+const ADD_ENGINE =
+  'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
+const SAVE_METER =
+  'UPDATE machines SET meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ? WHERE id = ?'
 const MOVE_TO_SHEET = 'UPDATE engines SET spec_sheet_id = ?, updated_at = ? WHERE id = ?'
 const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
 
@@ -58,18 +60,37 @@ export function machineOf(db: Database, id: string): Machine {
 
 type LineRow = Omit<MachineLine, 'meter' | 'open'> & Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>
 export function machineLines(db: Database): Omit<MachineLine, 'open'>[] {
-  return rows<LineRow>(db, MACHINE_LINES).map(({ meterReading, meterUnit, meterSource, ...line }) => ({ ...line, meter: meterText({ meterReading, meterUnit, meterSource }) }))
+  return rows<LineRow>(db, MACHINE_LINES).map(({ meterReading, meterUnit, meterSource, ...line }) => ({
+    ...line,
+    meter: meterText({ meterReading, meterUnit, meterSource }),
+  }))
 }
 
-export function meterText({ meterReading, meterUnit, meterSource }: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>): string {
+export function meterText({
+  meterReading,
+  meterUnit,
+  meterSource,
+}: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>): string {
   if (meterReading === null) return 'running time unknown'
   return `${meterReading.toLocaleString('en-GB')} ${meterUnit}${meterSource === 'measured' ? '' : ` ${meterSource}`}`
 }
 
-export interface EngineRecord { id: string, sheetId: string, sheetName: string, facts: EngineFacts, spec: SpecValue[], fill: FillTable | null, stamp: string }
+export interface EngineRecord {
+  id: string
+  sheetId: string
+  sheetName: string
+  facts: EngineFacts
+  spec: SpecValue[]
+  fill: FillTable | null
+  stamp: string
+}
 
 export function engineOf(db: Database, machineId: string): EngineRecord {
-  const found = row<{ id: string, sheetId: string, sheetName: string, facts: string, body: string, stamp: string }>(db, ENGINE, machineId)
+  const found = row<{ id: string; sheetId: string; sheetName: string; facts: string; body: string; stamp: string }>(
+    db,
+    ENGINE,
+    machineId,
+  )
   if (!found) throw new Refusal(404, 'This machine has no engine on record.')
   const { body, ...rest } = found
   const { values, fill } = sheetBody(body)
@@ -77,16 +98,45 @@ export function engineOf(db: Database, machineId: string): EngineRecord {
 }
 
 /** Adds a machine with its engine, on a sheet of its own or on one that is known; runs inside the caller's transaction. */
-export function addMachine(db: Database, customerId: string, machine: MachineFields, facts: EngineFacts, spec: SpecValue[], sheetId: string | null = null, id = ulid()): string {
+export function addMachine(
+  db: Database,
+  customerId: string,
+  machine: MachineFields,
+  facts: EngineFacts,
+  spec: SpecValue[],
+  sheetId: string | null = null,
+  id = ulid(),
+): string {
   const now = new Date().toISOString()
-  run(db, ADD_MACHINE, id, customerId, machine.kind, machine.name, machine.serial, machine.meterReading, machine.meterUnit, machine.meterSource, now, now)
-  const sheet = sheetId === null ? addSheet(db, machine.name, facts.engineClass, { values: spec, fill: null }) : sheetOf(db, sheetId).id
+  run(
+    db,
+    ADD_MACHINE,
+    id,
+    customerId,
+    machine.kind,
+    machine.name,
+    machine.serial,
+    machine.meterReading,
+    machine.meterUnit,
+    machine.meterSource,
+    now,
+    now,
+  )
+  const sheet =
+    sheetId === null
+      ? addSheet(db, machine.name, facts.engineClass, { values: spec, fill: null })
+      : sheetOf(db, sheetId).id
   run(db, ADD_ENGINE, ulid(), id, JSON.stringify(facts), sheet, now, now)
   return id
 }
 
 /** The running time that was logged last stands on the machine too; runs inside the caller's transaction. */
-export function saveMeter(db: Database, machineId: string, by: string, meter: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>): void {
+export function saveMeter(
+  db: Database,
+  machineId: string,
+  by: string,
+  meter: Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>,
+): void {
   const { id: _, customerId: __, ...was } = machineOf(db, machineId)
   keepChange(db, 'machines', machineId, by, was, { ...was, ...meter })
   run(db, SAVE_METER, meter.meterReading, meter.meterUnit, meter.meterSource, new Date().toISOString(), machineId)
@@ -117,10 +167,26 @@ export function updateMachine(db: Database, id: string, next: UpdateMachine): vo
     keepChange(db, 'machines', id, next.by, machine, next.machine)
     keepChange(db, 'engines', engine.id, next.by, engine.facts, next.facts)
     keepChange(db, 'customers', customerId, next.by, customer, next.customer)
-    run(db, SAVE_MACHINE, next.machine.kind, next.machine.name, next.machine.serial, next.machine.meterReading, next.machine.meterUnit, next.machine.meterSource, now, id)
+    run(
+      db,
+      SAVE_MACHINE,
+      next.machine.kind,
+      next.machine.name,
+      next.machine.serial,
+      next.machine.meterReading,
+      next.machine.meterUnit,
+      next.machine.meterSource,
+      now,
+      id,
+    )
     run(db, SAVE_ENGINE, JSON.stringify(next.facts), now, engine.id)
-    if (JSON.stringify(engine.spec) !== JSON.stringify(next.spec)) saveSheet(db, engine.sheetId, { name: engine.sheetName, engineClass: next.facts.engineClass, values: next.spec, fill: engine.fill }, next.by)
+    if (JSON.stringify(engine.spec) !== JSON.stringify(next.spec))
+      saveSheet(
+        db,
+        engine.sheetId,
+        { name: engine.sheetName, engineClass: next.facts.engineClass, values: next.spec, fill: engine.fill },
+        next.by,
+      )
     run(db, SAVE_CUSTOMER, next.customer.name, next.customer.contact, now, customerId)
   }).immediate()
 }
-

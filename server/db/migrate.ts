@@ -1,7 +1,10 @@
 import type { Database } from 'better-sqlite3'
 import { DataFolderError } from './open'
 
-export interface Migration { name: string, sql: string }
+export interface Migration {
+  name: string
+  sql: string
+}
 
 /**
  * Applies, in one transaction each, every migration that the file has not had.
@@ -13,7 +16,10 @@ export function migrate(db: Database, migrations: Migration[]): string[] {
   const done = new Set(db.prepare('SELECT name FROM schema_migrations').pluck().all() as string[])
   const known = new Set(migrations.map(m => m.name))
   const unknown = [...done].filter(name => !known.has(name))
-  if (unknown.length) throw new DataFolderError(`This database was last used by a newer Remedium (${unknown.join(', ')}). Start that version, or restore an older backup; nothing was changed.`)
+  if (unknown.length)
+    throw new DataFolderError(
+      `This database was last used by a newer Remedium (${unknown.join(', ')}). Start that version, or restore an older backup; nothing was changed.`,
+    )
   const mark = db.prepare('INSERT INTO schema_migrations VALUES (?, ?)')
   const applied: string[] = []
   for (const m of migrations) {

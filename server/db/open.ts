@@ -19,9 +19,10 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
     mkdirSync(dirname(file), { recursive: true })
     accessSync(folder, constants.W_OK)
     if (existsSync(file)) accessSync(file, constants.W_OK)
-  }
-  catch {
-    throw new DataFolderError(`Can't write to the data folder ${folder}. Give this user the right to write there, or choose another folder with --data.`)
+  } catch {
+    throw new DataFolderError(
+      `Can't write to the data folder ${folder}. Give this user the right to write there, or choose another folder with --data.`,
+    )
   }
   let db: Database.Database | undefined
   try {
@@ -32,13 +33,18 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
     db.pragma('busy_timeout = 5000')
     migrate(db, migrations)
     return db
-  }
-  catch (error) {
+  } catch (error) {
     db?.close()
     if (error instanceof DataFolderError) throw error
     const code = (error as { code?: string }).code ?? ''
-    if (code === 'SQLITE_NOTADB' || code === 'SQLITE_CORRUPT') throw new DataFolderError(`${file} is not a sound database. Put the last backup in its place; nothing was changed.`)
-    if (code.startsWith('SQLITE_READONLY') || code === 'SQLITE_CANTOPEN') throw new DataFolderError(`Can't write to ${file}. Give this user the right to write in ${folder}, or choose another folder with --data.`)
+    if (code === 'SQLITE_NOTADB' || code === 'SQLITE_CORRUPT')
+      throw new DataFolderError(
+        `${file} is not a sound database. Put the last backup in its place; nothing was changed.`,
+      )
+    if (code.startsWith('SQLITE_READONLY') || code === 'SQLITE_CANTOPEN')
+      throw new DataFolderError(
+        `Can't write to ${file}. Give this user the right to write in ${folder}, or choose another folder with --data.`,
+      )
     throw error
   }
 }

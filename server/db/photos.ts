@@ -5,7 +5,13 @@ import { row, run } from './statements'
 const PHOTO = 'SELECT id, job_id AS jobId, width, height, bytes FROM photos WHERE id = ?'
 const ADD_PHOTO = 'INSERT INTO photos (id, job_id, width, height, bytes, created_at) VALUES (?, ?, ?, ?, ?, ?)'
 
-export interface PhotoRow { id: string, jobId: string, width: number, height: number, bytes: number }
+export interface PhotoRow {
+  id: string
+  jobId: string
+  width: number
+  height: number
+  bytes: number
+}
 
 export function photoOf(db: Database, id: string): PhotoRow {
   const found = row<PhotoRow>(db, PHOTO, id)

@@ -19,49 +19,89 @@ import { policyOf } from './shop'
 import { row, rows, run } from './statements'
 
 const ADD = 'INSERT INTO quotes (id, token_hash, job_id, by, created_at, expires_at, body) VALUES (?, ?, ?, ?, ?, ?, ?)'
-const QUOTES = 'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes'
+const QUOTES =
+  'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes'
 const BY_TOKEN = `${QUOTES} WHERE token_hash = ?`
 const BY_ID = `${QUOTES} WHERE id = ?`
 const OF_JOB = `${QUOTES} WHERE job_id = ? ORDER BY created_at DESC`
 const ANSWER = 'UPDATE quotes SET answered_at = ?, answer = ? WHERE id = ?'
 
-interface QuoteRow { id: string, jobId: string, by: string, createdAt: string, expiresAt: string, body: string, answeredAt: string | null, answer: string | null }
+interface QuoteRow {
+  id: string
+  jobId: string
+  by: string
+  createdAt: string
+  expiresAt: string
+  body: string
+  answeredAt: string | null
+  answer: string | null
+}
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
-const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: string): Entry => ({ id: ulid(), kind, at, by, how: null, body, supersedes: null }) as Entry
+const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: string): Entry =>
+  ({ id: ulid(), kind, at, by, how: null, body, supersedes: null }) as Entry
 
 /** The first cause in words, with how sure it is. */
 function causeWords(entries: Entry[]): string | null {
   const named = ofKind(entriesInForce(entries), 'cause_found').at(-1)?.body
   if (!named || named.proof === 'unknown') return null
   const name = named.text ?? (named.causeId ? CAUSE_BY_ID.get(named.causeId)?.name : null)
-  return name ? `${name} (${PROOFS[named.proof].toLowerCase()}${named.missing ? `; not proved: ${named.missing}` : ''})` : null
+  return name
+    ? `${name} (${PROOFS[named.proof].toLowerCase()}${named.missing ? `; not proved: ${named.missing}` : ''})`
+    : null
 }
 
 /**
  * Asks the owner: freezes what is shown, writes the message for the shop's outbox, puts the move with the owner. All of it or nothing.
  * @returns the secret of the link; it is told once and kept only as its hash, and in the message that carries it
  */
-export function askOwner(db: Database, jobId: string, { by, days, link, ...ask }: QuoteAsk & { by: string, days: number, link(token: string): string }, now = new Date()): { id: string, token: string, expiresAt: string } {
-  return db.transaction(() => {
-    const view = jobView(db, jobId)
-    const policy = policyOf(db)
-    const quote = quoteOf(assess(fileOf(view, policy)), view.entries, policy, ask, causeWords(view.entries))
-    if (quote.fee === null && !quote.options.length) throw new Refusal(422, 'There is nothing to ask yet: enter a way to go, or ask for the fee of a look.', [{ field: 'stage', message: 'Enter a way to go first.' }])
-    const [id, token, at] = [ulid(), randomBytes(32).toString('base64url'), now.toISOString()]
-    const expiresAt = new Date(now.getTime() + days * 86_400_000).toISOString()
-    run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
-    const sent = entryBy(by, 'quote_sent', { quoteId: id, stage: ask.stage, expiresAt, words: ask.words }, at)
-    logEntry(db, jobId, sent)
-    nowWaits(db, jobId, sent, { for: 'owner', what: 'asked by a link' })
-    const what = quote.fee === null ? `${quote.options.length === 1 ? 'one way' : `${quote.options.length} ways`} to go` : `a fee of ${moneyText(quote.fee, quote.currency, true)}`
-    say(db, { at, customerId: view.customer.id, jobId, entryId: sent.id, subject: `Your ${view.machine.name}: what next?`, text: `Dear ${view.customer.name}, please look at this page and tell us (${what}). It is open until ${expiresAt.slice(0, 10)}: ${link(token)}${policy.shopName ? ` ${policy.shopName}` : ''}` })
-    return { id, token, expiresAt }
-  }).immediate()
+export function askOwner(
+  db: Database,
+  jobId: string,
+  { by, days, link, ...ask }: QuoteAsk & { by: string; days: number; link(token: string): string },
+  now = new Date(),
+): { id: string; token: string; expiresAt: string } {
+  return db
+    .transaction(() => {
+      const view = jobView(db, jobId)
+      const policy = policyOf(db)
+      const quote = quoteOf(assess(fileOf(view, policy)), view.entries, policy, ask, causeWords(view.entries))
+      if (quote.fee === null && !quote.options.length)
+        throw new Refusal(422, 'There is nothing to ask yet: enter a way to go, or ask for the fee of a look.', [
+          { field: 'stage', message: 'Enter a way to go first.' },
+        ])
+      const [id, token, at] = [ulid(), randomBytes(32).toString('base64url'), now.toISOString()]
+      const expiresAt = new Date(now.getTime() + days * 86_400_000).toISOString()
+      run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
+      const sent = entryBy(by, 'quote_sent', { quoteId: id, stage: ask.stage, expiresAt, words: ask.words }, at)
+      logEntry(db, jobId, sent)
+      nowWaits(db, jobId, sent, { for: 'owner', what: 'asked by a link' })
+      const what =
+        quote.fee === null
+          ? `${quote.options.length === 1 ? 'one way' : `${quote.options.length} ways`} to go`
+          : `a fee of ${moneyText(quote.fee, quote.currency, true)}`
+      say(db, {
+        at,
+        customerId: view.customer.id,
+        jobId,
+        entryId: sent.id,
+        subject: `Your ${view.machine.name}: what next?`,
+        text: `Dear ${view.customer.name}, please look at this page and tell us (${what}). It is open until ${expiresAt.slice(0, 10)}: ${link(token)}${policy.shopName ? ` ${policy.shopName}` : ''}`,
+      })
+      return { id, token, expiresAt }
+    })
+    .immediate()
 }
 
-const answerOf = ({ answer }: QuoteRow): OwnerAnswer | null => answer ? JSON.parse(answer) as OwnerAnswer : null
-const lineOf = (r: QuoteRow): QuoteLine => ({ id: r.id, createdAt: r.createdAt, expiresAt: r.expiresAt, answeredAt: r.answeredAt, answer: answerOf(r), quote: JSON.parse(r.body) as Quote })
+const answerOf = ({ answer }: QuoteRow): OwnerAnswer | null => (answer ? (JSON.parse(answer) as OwnerAnswer) : null)
+const lineOf = (r: QuoteRow): QuoteLine => ({
+  id: r.id,
+  createdAt: r.createdAt,
+  expiresAt: r.expiresAt,
+  answeredAt: r.answeredAt,
+  answer: answerOf(r),
+  quote: JSON.parse(r.body) as Quote,
+})
 export const quotesOf = (db: Database, jobId: string): QuoteLine[] => rows<QuoteRow>(db, OF_JOB, jobId).map(lineOf)
 export function quoteById(db: Database, jobId: string, id: string): QuoteLine {
   const found = row<QuoteRow>(db, BY_ID, id)
@@ -73,7 +113,8 @@ export function quoteById(db: Database, jobId: string, id: string): QuoteLine {
 function open(db: Database, token: string, now: Date): QuoteRow {
   const found = /^[\w-]{43}$/.test(token) ? row<QuoteRow>(db, BY_TOKEN, hashOf(token)) : undefined
   if (!found) throw new Refusal(404, 'This link is not right. Open it again from the message, or ring the shop.')
-  if (Date.parse(found.expiresAt) <= now.getTime()) throw new Refusal(409, 'This link has run out. Ring the shop for a new one: prices may have changed.')
+  if (Date.parse(found.expiresAt) <= now.getTime())
+    throw new Refusal(409, 'This link has run out. Ring the shop for a new one: prices may have changed.')
   return found
 }
 
@@ -84,7 +125,17 @@ export function quotePage(db: Database, token: string, now = new Date()): QuoteP
   const machine = machineOf(db, machineId)
   const policy = policyOf(db)
   const { frozen: _, ...quote } = JSON.parse(found.body) as Quote
-  return { quote, number, machine: machine.name, owner: customerOf(db, machine.customerId).name, shop: policy.shopName, address: policy.shopAddress, askedAt: found.createdAt, expiresAt: found.expiresAt, answer: answerOf(found) }
+  return {
+    quote,
+    number,
+    machine: machine.name,
+    owner: customerOf(db, machine.customerId).name,
+    shop: policy.shopName,
+    address: policy.shopAddress,
+    askedAt: found.createdAt,
+    expiresAt: found.expiresAt,
+    answer: answerOf(found),
+  }
 }
 
 /** A picture of a quote, for as long as its link is open. */
@@ -101,32 +152,70 @@ const QUESTIONS = 10
  * The owner's word by the link: agrees to a way or a fee, to nothing, or asks. The job moves, and the words stand on its log.
  * An agreement that the shop's own gates hold back is kept as the owner's word, and the shop has the next move.
  */
-export function answerQuote(db: Database, token: string, { choice, optionId, words, name }: OwnerAnswer, now = new Date()): { held: string | null } {
-  return db.transaction(() => {
-    const found = open(db, token, now)
-    if (found.answeredAt !== null) throw new Refusal(409, 'This was answered already. Ring the shop to change it.')
-    const at = now.toISOString()
-    const quote = JSON.parse(found.body) as Quote
-    const frozen = optionId === null ? undefined : quote.frozen[optionId]
-    if (choice === 'agree' && quote.fee === null && !frozen) throw new Refusal(422, 'Choose one of the ways shown.', [{ field: 'optionId', message: 'Choose one of the ways shown.' }])
-    const asked = ofKind(entriesInForce(entriesOf(db, found.jobId)), 'owner_word').filter(e => e.body.quoteId === found.id && e.body.choice === 'ask').length
-    if (choice === 'ask' && asked >= QUESTIONS) throw new Refusal(409, 'So many questions are better asked by telephone: ring the shop.')
-    let held: string | null = null
-    if (choice === 'agree' && frozen && optionId) held = approve(db, found, optionId, frozen, name, words, at)
-    logEntry(db, found.jobId, entryBy(found.by, 'owner_word', { quoteId: found.id, choice, option: frozen?.name ?? null, fee: choice === 'agree' ? quote.fee : null, words, name, held }, at))
-    nowWaits(db, found.jobId, { by: found.by, at }, { for: 'nobody', what: null })
-    if (choice !== 'ask') run(db, ANSWER, at, JSON.stringify({ choice, optionId, words, name } satisfies OwnerAnswer), found.id)
-    return { held }
-  }).immediate()
+export function answerQuote(
+  db: Database,
+  token: string,
+  { choice, optionId, words, name }: OwnerAnswer,
+  now = new Date(),
+): { held: string | null } {
+  return db
+    .transaction(() => {
+      const found = open(db, token, now)
+      if (found.answeredAt !== null) throw new Refusal(409, 'This was answered already. Ring the shop to change it.')
+      const at = now.toISOString()
+      const quote = JSON.parse(found.body) as Quote
+      const frozen = optionId === null ? undefined : quote.frozen[optionId]
+      if (choice === 'agree' && quote.fee === null && !frozen)
+        throw new Refusal(422, 'Choose one of the ways shown.', [
+          { field: 'optionId', message: 'Choose one of the ways shown.' },
+        ])
+      const asked = ofKind(entriesInForce(entriesOf(db, found.jobId)), 'owner_word').filter(
+        e => e.body.quoteId === found.id && e.body.choice === 'ask',
+      ).length
+      if (choice === 'ask' && asked >= QUESTIONS)
+        throw new Refusal(409, 'So many questions are better asked by telephone: ring the shop.')
+      let held: string | null = null
+      if (choice === 'agree' && frozen && optionId) held = approve(db, found, optionId, frozen, name, words, at)
+      logEntry(
+        db,
+        found.jobId,
+        entryBy(
+          found.by,
+          'owner_word',
+          {
+            quoteId: found.id,
+            choice,
+            option: frozen?.name ?? null,
+            fee: choice === 'agree' ? quote.fee : null,
+            words,
+            name,
+            held,
+          },
+          at,
+        ),
+      )
+      nowWaits(db, found.jobId, { by: found.by, at }, { for: 'nobody', what: null })
+      if (choice !== 'ask')
+        run(db, ANSWER, at, JSON.stringify({ choice, optionId, words, name } satisfies OwnerAnswer), found.id)
+      return { held }
+    })
+    .immediate()
 }
 
 /** Why the agreement could not be put on the log as one, or null where it stands. */
-function approve(db: Database, { jobId, by }: QuoteRow, optionEntryId: string, frozen: Quote['frozen'][string], agreedBy: string, conditions: string | null, at: string): string | null {
+function approve(
+  db: Database,
+  { jobId, by }: QuoteRow,
+  optionEntryId: string,
+  frozen: Quote['frozen'][string],
+  agreedBy: string,
+  conditions: string | null,
+  at: string,
+): string | null {
   try {
     logEntry(db, jobId, entryBy(by, 'approval', { optionEntryId, frozen, agreedBy, how: 'written', conditions }, at))
     return null
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof Refusal) return error.message
     throw error
   }

@@ -1,19 +1,35 @@
-export interface FieldFault { field: string, message: string }
+export interface FieldFault {
+  field: string
+  message: string
+}
 
 /** A request that can't be carried out, in words for the person who made it. */
 export class Refusal extends Error {
-  constructor(readonly status: 404 | 409 | 413 | 422 | 507, message: string, readonly fields: FieldFault[] = []) {
+  constructor(
+    readonly status: 404 | 409 | 413 | 422 | 507,
+    message: string,
+    readonly fields: FieldFault[] = [],
+  ) {
     super(message)
   }
 }
 
-export const DISK_FULL = 'The disk of the bench computer is full: this was not saved. Make room there, then press again; what you typed is still here.'
+export const DISK_FULL =
+  'The disk of the bench computer is full: this was not saved. Make room there, then press again; what you typed is still here.'
 
 /** What went wrong below us, in words a person can act on; null for what nobody foresaw. */
 export function diskTrouble(error: unknown): Refusal | null {
   const code = (error as { code?: string } | null)?.code ?? ''
   if (code === 'ENOSPC' || code === 'EDQUOT' || code === 'SQLITE_FULL') return new Refusal(507, DISK_FULL)
-  if (code === 'EROFS' || code === 'EACCES' || code === 'EPERM' || code.startsWith('SQLITE_READONLY')) return new Refusal(507, 'The data folder of the bench computer can\'t be written to: this was not saved. Give Remedium the right to write there, then press again.')
-  if (code === 'EIO' || code.startsWith('SQLITE_IOERR') || code === 'SQLITE_CORRUPT' || code === 'SQLITE_NOTADB') return new Refusal(507, 'The disk of the bench computer does not answer as it should: this was not saved. Look at the disk, and at the last backup, before going on.')
+  if (code === 'EROFS' || code === 'EACCES' || code === 'EPERM' || code.startsWith('SQLITE_READONLY'))
+    return new Refusal(
+      507,
+      "The data folder of the bench computer can't be written to: this was not saved. Give Remedium the right to write there, then press again.",
+    )
+  if (code === 'EIO' || code.startsWith('SQLITE_IOERR') || code === 'SQLITE_CORRUPT' || code === 'SQLITE_NOTADB')
+    return new Refusal(
+      507,
+      'The disk of the bench computer does not answer as it should: this was not saved. Look at the disk, and at the last backup, before going on.',
+    )
   return null
 }

@@ -16,7 +16,8 @@ const SHEETS = `
   LEFT JOIN engines e ON e.spec_sheet_id = s.id
   GROUP BY s.id
   ORDER BY s.name COLLATE NOCASE`
-const SHEET = 'SELECT id, name, engine_class AS engineClass, body, updated_at AS updatedAt FROM spec_sheets WHERE id = ?'
+const SHEET =
+  'SELECT id, name, engine_class AS engineClass, body, updated_at AS updatedAt FROM spec_sheets WHERE id = ?'
 const MACHINES_OF_SHEET = `
   SELECT   m.id, m.name, c.name AS customerName
   FROM     engines e
@@ -24,19 +25,36 @@ const MACHINES_OF_SHEET = `
   JOIN     customers c ON c.id = m.customer_id
   WHERE    e.spec_sheet_id = ?
   ORDER BY m.name`
-const ADD_SHEET = 'INSERT INTO spec_sheets (id, name, engine_class, body, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
+const ADD_SHEET =
+  'INSERT INTO spec_sheets (id, name, engine_class, body, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
 const SAVE_SHEET = 'UPDATE spec_sheets SET name = ?, engine_class = ?, body = ?, updated_at = ? WHERE id = ?'
-const CHANGES_OF_SHEET = 'SELECT at, by, before, after FROM changes WHERE record = \'spec_sheets\' AND row_id = ? ORDER BY seq DESC LIMIT 20'
+const CHANGES_OF_SHEET =
+  "SELECT at, by, before, after FROM changes WHERE record = 'spec_sheets' AND row_id = ? ORDER BY seq DESC LIMIT 20"
 
-interface SheetRow { id: string, name: string, engineClass: EngineClass, body: string, updatedAt: string }
-export interface SheetBody { values: SpecValue[], fill: FillTable | null }
+interface SheetRow {
+  id: string
+  name: string
+  engineClass: EngineClass
+  body: string
+  updatedAt: string
+}
+export interface SheetBody {
+  values: SpecValue[]
+  fill: FillTable | null
+}
 
 export const sheetBody = (json: string): SheetBody => sheetBodySchema.parse(JSON.parse(json))
 
 export function sheetLines(db: Database): SheetLine[] {
   return rows<SheetRow & { machines: number }>(db, SHEETS).map(({ body, ...line }) => {
     const { values, fill } = sheetBody(body)
-    return { ...line, figures: values.length, conflicts: conflictsOf(values).length, unchecked: values.filter(v => !v.checkedBy).length, fillTable: fill !== null }
+    return {
+      ...line,
+      figures: values.length,
+      conflicts: conflictsOf(values).length,
+      unchecked: values.filter(v => !v.checkedBy).length,
+      fillTable: fill !== null,
+    }
   })
 }
 
@@ -44,7 +62,11 @@ export function sheetOf(db: Database, id: string): Sheet {
   const found = row<SheetRow>(db, SHEET, id)
   if (!found) throw new Refusal(404, 'There is no such sheet. Look under Specs.')
   const { body, ...rest } = found
-  return { ...rest, ...sheetBody(body), machines: rows<{ id: string, name: string, customerName: string }>(db, MACHINES_OF_SHEET, id) }
+  return {
+    ...rest,
+    ...sheetBody(body),
+    machines: rows<{ id: string; name: string; customerName: string }>(db, MACHINES_OF_SHEET, id),
+  }
 }
 
 /** Adds a sheet; runs inside the caller's transaction. */
@@ -55,12 +77,27 @@ export function addSheet(db: Database, name: string, engineClass: EngineClass, b
 }
 
 /** Changes a sheet, keeping what it said before. */
-export function saveSheet(db: Database, id: string, { name, engineClass, values, fill }: { name: string, engineClass: EngineClass } & SheetBody, by: string): void {
+export function saveSheet(
+  db: Database,
+  id: string,
+  { name, engineClass, values, fill }: { name: string; engineClass: EngineClass } & SheetBody,
+  by: string,
+): void {
   db.transaction(() => {
     const was = sheetOf(db, id)
-    keepChange(db, 'spec_sheets', id, by, { name: was.name, engineClass: was.engineClass, values: was.values, fill: was.fill }, { name, engineClass, values, fill })
+    keepChange(
+      db,
+      'spec_sheets',
+      id,
+      by,
+      { name: was.name, engineClass: was.engineClass, values: was.values, fill: was.fill },
+      { name, engineClass, values, fill },
+    )
     run(db, SAVE_SHEET, name, engineClass, JSON.stringify({ values, fill }), new Date().toISOString(), id)
   }).immediate()
 }
 
-export const sheetChanges = (db: Database, id: string): { at: string, by: string | null, before: string, after: string }[] => rows(db, CHANGES_OF_SHEET, id)
+export const sheetChanges = (
+  db: Database,
+  id: string,
+): { at: string; by: string | null; before: string; after: string }[] => rows(db, CHANGES_OF_SHEET, id)

@@ -21,7 +21,7 @@ const person = (r: PersonRow): Person => ({ ...r, active: r.active === 1 })
 
 export function policyOf(db: Database): ShopPolicy {
   const saved = row<{ body: string }>(db, POLICY)
-  return { ...DEFAULT_POLICY, ...(saved && JSON.parse(saved.body) as Partial<ShopPolicy>) }
+  return { ...DEFAULT_POLICY, ...(saved && (JSON.parse(saved.body) as Partial<ShopPolicy>)) }
 }
 
 /** Changes whenever the policy does. */
@@ -43,7 +43,8 @@ export function personOf(db: Database, id: string): Person | undefined {
 
 /** Somebody of this shop stands at the bench. */
 export function checkPerson(db: Database, id: string): void {
-  if (!personOf(db, id)) throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: 'Choose one of the shop\'s people.' }])
+  if (!personOf(db, id))
+    throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: "Choose one of the shop's people." }])
 }
 
 export function addPerson(db: Database, { name, initials, active }: Omit<Person, 'id'>, id = ulid()): Person {
@@ -53,11 +54,13 @@ export function addPerson(db: Database, { name, initials, active }: Omit<Person,
 }
 
 export function savePerson(db: Database, id: string, next: Omit<Person, 'id'>): Person {
-  return db.transaction(() => {
-    const before = personOf(db, id)
-    if (!before) throw new Refusal(404, 'There is no such person in this shop.')
-    keepChange(db, 'people', id, null, before, { id, ...next })
-    run(db, SAVE_PERSON, next.name, next.initials, next.active ? 1 : 0, new Date().toISOString(), id)
-    return { id, ...next }
-  }).immediate()
+  return db
+    .transaction(() => {
+      const before = personOf(db, id)
+      if (!before) throw new Refusal(404, 'There is no such person in this shop.')
+      keepChange(db, 'people', id, null, before, { id, ...next })
+      run(db, SAVE_PERSON, next.name, next.initials, next.active ? 1 : 0, new Date().toISOString(), id)
+      return { id, ...next }
+    })
+    .immediate()
 }

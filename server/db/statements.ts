@@ -15,6 +15,10 @@ export function statement(db: Database, sql: string): Statement {
 export const anywhere = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`
 
 /** Rows of a query, with the type that its columns have. */
-export const rows = <T>(db: Database, sql: string, ...params: unknown[]): T[] => statement(db, sql).all(...params) as T[]
-export const row = <T>(db: Database, sql: string, ...params: unknown[]): T | undefined => statement(db, sql).get(...params) as T | undefined
-export const run = (db: Database, sql: string, ...params: unknown[]): void => { statement(db, sql).run(...params) }
+export const rows = <T>(db: Database, sql: string, ...params: unknown[]): T[] =>
+  statement(db, sql).all(...params) as T[]
+export const row = <T>(db: Database, sql: string, ...params: unknown[]): T | undefined =>
+  statement(db, sql).get(...params) as T | undefined
+export const run = (db: Database, sql: string, ...params: unknown[]): void => {
+  statement(db, sql).run(...params)
+}

@@ -15,6 +15,7 @@ const JOINTS = `
 /** What this shop's fasteners did so far, by rust. */
 export function stuckHistory(db: Database): StuckHistory {
   const byJob = new Map<string, Entry[]>()
-  for (const { jobId, body, ...rest } of rows<{ jobId: string, body: string }>(db, JOINTS)) byJob.set(jobId, [{ ...rest, body: JSON.parse(body) as unknown } as Entry, ...byJob.get(jobId) ?? []])
+  for (const { jobId, body, ...rest } of rows<{ jobId: string; body: string }>(db, JOINTS))
+    byJob.set(jobId, [{ ...rest, body: JSON.parse(body) as unknown } as Entry, ...(byJob.get(jobId) ?? [])])
   return historyOf([...byJob.values()].flatMap(jointsOf))
 }

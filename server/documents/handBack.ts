@@ -14,7 +14,10 @@ import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
-const nameIn = (people: Person[]) => (id: string): string => people.find(p => p.id === id)?.name ?? '?'
+const nameIn =
+  (people: Person[]) =>
+  (id: string): string =>
+    people.find(p => p.id === id)?.name ?? '?'
 
 /** The bill: each stretch of time, each part, what was agreed beside what it came to. */
 export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
@@ -25,7 +28,9 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
   const stuck = ofKind(inForce, 'fasteners').filter(e => e.body.stuck.length)
   return {
     info: { title: `Invoice T ${view.number}`, author: printable(policy.shopName) },
-    foot: printable(`${policy.shopName || 'Remedium'} · invoice T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
+    foot: printable(
+      `${policy.shopName || 'Remedium'} · invoice T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`,
+    ),
     content: [
       ...head(policy.shopName, policy.shopAddress, `Invoice T ${view.number}`, dayjs(printedAt).format('D MMM YYYY')),
       ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
@@ -33,50 +38,139 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       ...block(`Labour, ${cash(policy.labourRateMinor)} an hour`, bill.labour),
       ...block('Parts, outwork and what was bought', bill.parts),
-      ...(bill.asAgreed ? [{ text: 'Lines marked “as agreed” stand as they were agreed: no other figure for them is on the log.', margin: [0, 8, 0, 0], color: SECOND, fontSize: 9 }] : []),
-      ...(bill.labour.length + bill.parts.length ? [] : [{ text: 'Nothing was put in yet: no time and no part stands on the log.', margin: [0, 10, 0, 0] }]),
-      { table: { widths: ['*', 80], body: [
-        ['Net', { text: cash(bill.netMinor), alignment: 'right' }],
-        ...(policy.taxPct ? [[`Tax ${policy.taxPct} %`, { text: cash(bill.taxMinor), alignment: 'right' }]] : []),
-        ...(bill.roundingMinor ? [['Rounding, least charge', { text: cash(bill.roundingMinor), alignment: 'right' }]] : []),
-        [{ text: 'To pay', bold: true, fontSize: 12 }, { text: cash(bill.totalMinor), bold: true, fontSize: 12, alignment: 'right' }],
-      ] }, layout: TABLE_LAYOUT, margin: [0, 12, 0, 6] },
-      ...(bill.agreed ? [{ text: `Agreed: likely ${moneyText(bill.agreed.likely, policy.currency)}, at most about ${moneyText(bill.agreed.high, policy.currency)}.`, color: SECOND }] : []),
-      ...(stuck.length ? [heading('What would not come'), ...stuck.map(e => ({ text: printable(`${e.body.cover}: ${e.body.what}${e.body.minutes === null ? '' : `, ${e.body.minutes} min`}${e.body.broke ? `; broke: ${e.body.broke}` : ''}`) }))] : []),
+      ...(bill.asAgreed
+        ? [
+            {
+              text: 'Lines marked “as agreed” stand as they were agreed: no other figure for them is on the log.',
+              margin: [0, 8, 0, 0],
+              color: SECOND,
+              fontSize: 9,
+            },
+          ]
+        : []),
+      ...(bill.labour.length + bill.parts.length
+        ? []
+        : [{ text: 'Nothing was put in yet: no time and no part stands on the log.', margin: [0, 10, 0, 0] }]),
+      {
+        table: {
+          widths: ['*', 80],
+          body: [
+            ['Net', { text: cash(bill.netMinor), alignment: 'right' }],
+            ...(policy.taxPct ? [[`Tax ${policy.taxPct} %`, { text: cash(bill.taxMinor), alignment: 'right' }]] : []),
+            ...(bill.roundingMinor
+              ? [['Rounding, least charge', { text: cash(bill.roundingMinor), alignment: 'right' }]]
+              : []),
+            [
+              { text: 'To pay', bold: true, fontSize: 12 },
+              { text: cash(bill.totalMinor), bold: true, fontSize: 12, alignment: 'right' },
+            ],
+          ],
+        },
+        layout: TABLE_LAYOUT,
+        margin: [0, 12, 0, 6],
+      },
+      ...(bill.agreed
+        ? [
+            {
+              text: `Agreed: likely ${moneyText(bill.agreed.likely, policy.currency)}, at most about ${moneyText(bill.agreed.high, policy.currency)}.`,
+              color: SECOND,
+            },
+          ]
+        : []),
+      ...(stuck.length
+        ? [
+            heading('What would not come'),
+            ...stuck.map(e => ({
+              text: printable(
+                `${e.body.cover}: ${e.body.what}${e.body.minutes === null ? '' : `, ${e.body.minutes} min`}${e.body.broke ? `; broke: ${e.body.broke}` : ''}`,
+              ),
+            })),
+          ]
+        : []),
     ],
   }
   function block(title: string, lines: InvoiceLine[]): unknown[] {
-    return lines.length ? [heading(title), { table: { widths: ['*', 130, 80], body: lines.map(l => [printable(l.text), { text: printable(l.detail ?? ''), color: SECOND, fontSize: 9 }, { text: cash(l.minor), alignment: 'right' }]) }, layout: TABLE_LAYOUT }] : []
+    return lines.length
+      ? [
+          heading(title),
+          {
+            table: {
+              widths: ['*', 130, 80],
+              body: lines.map(l => [
+                printable(l.text),
+                { text: printable(l.detail ?? ''), color: SECOND, fontSize: 9 },
+                { text: cash(l.minor), alignment: 'right' },
+              ]),
+            },
+            layout: TABLE_LAYOUT,
+          },
+        ]
+      : []
   }
 }
 
 /** What the owner takes home: how to check and fill this machine, what is still owed, what was put off. */
 export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
   const inForce = entriesInForce(view.entries)
-  const list = (title: string, lines: string[]): unknown[] => lines.length ? [heading(title), ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] }))] : []
+  const list = (title: string, lines: string[]): unknown[] =>
+    lines.length
+      ? [heading(title), ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] }))]
+      : []
   const said = ofKind(inForce, 'hand_back').at(-1)?.body.words
   const { stops } = assess(fileOf(view, policy))
   return {
     info: { title: `Care card T ${view.number}`, author: printable(policy.shopName) },
     foot: printable(`${policy.shopName || 'Remedium'} · T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
     content: [
-      ...head(policy.shopName, policy.shopAddress, `Care card: ${printable(view.machine.name)}`, dayjs(printedAt).format('D MMM YYYY')),
+      ...head(
+        policy.shopName,
+        policy.shopAddress,
+        `Care card: ${printable(view.machine.name)}`,
+        dayjs(printedAt).format('D MMM YYYY'),
+      ),
       ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
       ...list('Oil and fuel', careText(fileOf(view, policy))),
       ...(said ? list('When back, what to look at first', [said]) : []),
-      ...list('Still owed', owedNow(inForce).map(o => o.text)),
-      ...list('Put off, and what it risks', ofKind(inForce, 'refused').map(e => `${e.body.what}: ${e.body.risk}`)),
+      ...list(
+        'Still owed',
+        owedNow(inForce).map(o => o.text),
+      ),
+      ...list(
+        'Put off, and what it risks',
+        ofKind(inForce, 'refused').map(e => `${e.body.what}: ${e.body.risk}`),
+      ),
       rule(),
-      { text: 'A knock, smoke, a rising oil level or a smell of fuel: stop it and ring us. Follow the machine\'s own book and your local rules.', fontSize: 9, color: SECOND },
+      {
+        text: "A knock, smoke, a rising oil level or a smell of fuel: stop it and ring us. Follow the machine's own book and your local rules.",
+        fontSize: 9,
+        color: SECOND,
+      },
     ],
   }
 }
 
 /** The lines of every way, as a spreadsheet reads them. */
 export function linesCsv(view: JobView, policy: ShopPolicy): string {
-  const rows = ofKind(entriesInForce(view.entries), 'option').flatMap(({ body }) => body.lines.map((l) => {
-    const figure = (x: number): number => HOUR_LINES.includes(l.type) ? x : toMajor(x, policy.currency)
-    return [body.name, body.way, l.type, l.text, l.why ?? '', figure(l.low), figure(l.likely), figure(l.high), HOUR_LINES.includes(l.type) ? 'h' : policy.currency, l.chance, l.priceKind ?? '', l.source ?? '', l.pricedOn ?? '', l.cures ? 'yes' : '']
-  }))
+  const rows = ofKind(entriesInForce(view.entries), 'option').flatMap(({ body }) =>
+    body.lines.map(l => {
+      const figure = (x: number): number => (HOUR_LINES.includes(l.type) ? x : toMajor(x, policy.currency))
+      return [
+        body.name,
+        body.way,
+        l.type,
+        l.text,
+        l.why ?? '',
+        figure(l.low),
+        figure(l.likely),
+        figure(l.high),
+        HOUR_LINES.includes(l.type) ? 'h' : policy.currency,
+        l.chance,
+        l.priceKind ?? '',
+        l.source ?? '',
+        l.pricedOn ?? '',
+        l.cures ? 'yes' : '',
+      ]
+    }),
+  )
   return `${Papa.unparse({ fields: ['way', 'kind_of_way', 'type', 'text', 'why', 'low', 'likely', 'high', 'unit', 'chance', 'price_kind', 'source', 'priced_on', 'cures'], data: rows }, { escapeFormulae: true })}\r\n`
 }

@@ -6,7 +6,16 @@ import { ofKind } from '#core/job/entries'
 import { asBuilt } from '#core/job/asBuilt'
 import { describe } from '#core/job/describe'
 import type { ShopPolicy } from '#core/job/jobFile'
-import { BORE, CLAIM_STATES, CYCLES, HOUR_LINES, HOW_GOT, LINE_TYPES, MACHINE_KINDS, OILING } from '#core/job/vocabulary'
+import {
+  BORE,
+  CLAIM_STATES,
+  CYCLES,
+  HOUR_LINES,
+  HOW_GOT,
+  LINE_TYPES,
+  MACHINE_KINDS,
+  OILING,
+} from '#core/job/vocabulary'
 import { basisWords } from '#core/job/basis'
 import { careText } from '#core/oil/careText'
 import { RULE_WORDS } from '#core/verdict/verdict'
@@ -16,46 +25,116 @@ import { meterText } from '../db/machines'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
 /** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
-export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date, picture: (photoId: string) => Buffer | null = () => null) {
+export function jobRecord(
+  view: JobView,
+  policy: ShopPolicy,
+  people: Person[],
+  printedAt: Date,
+  picture: (photoId: string) => Buffer | null = () => null,
+) {
   const assessment = assess(fileOf(view, policy))
   const current = new Set(assessment.inForce)
   const inForce = view.entries.filter(e => current.has(e.id))
   const who = (id: string): string => people.find(p => p.id === id)?.initials ?? '?'
   const { decision, approved, stops } = assessment
   const tag = `T ${view.number}`
-  const facts = [MACHINE_KINDS[view.machine.kind].label, CYCLES[view.facts.cycle], view.facts.displacementCc && `${view.facts.displacementCc} cc`, `oiling: ${OILING[view.facts.oiling]}`, `bore: ${BORE[view.facts.bore]}`, meterText(view.machine)].filter(Boolean)
+  const facts = [
+    MACHINE_KINDS[view.machine.kind].label,
+    CYCLES[view.facts.cycle],
+    view.facts.displacementCc && `${view.facts.displacementCc} cc`,
+    `oiling: ${OILING[view.facts.oiling]}`,
+    `bore: ${BORE[view.facts.bore]}`,
+    meterText(view.machine),
+  ].filter(Boolean)
   const file = fileOf(view, policy)
   const built = asBuilt(inForce, policy)
-  const said = [...ofKind(inForce, 'complaint'), ...ofKind(inForce, 'claim'), ...ofKind(inForce, 'meter'), ...ofKind(inForce, 'inventory'), ...ofKind(inForce, 'terms')]
+  const said = [
+    ...ofKind(inForce, 'complaint'),
+    ...ofKind(inForce, 'claim'),
+    ...ofKind(inForce, 'meter'),
+    ...ofKind(inForce, 'inventory'),
+    ...ofKind(inForce, 'terms'),
+  ]
   const checks = ofKind(inForce, 'claim_check').reverse()
   const notes = ofKind(inForce, 'note')
 
   return {
     info: { title: `${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
-    foot: printable(`${policy.shopName || 'Remedium'} · ${tag} · printed ${dayjs(printedAt).format('D MMM YYYY, HH:mm')}`),
+    foot: printable(
+      `${policy.shopName || 'Remedium'} · ${tag} · printed ${dayjs(printedAt).format('D MMM YYYY, HH:mm')}`,
+    ),
     content: [
-      ...head(policy.shopName, policy.shopAddress, `Job record ${tag}`, `booked in ${dayjs(view.createdAt).format('D MMM YYYY')}`),
+      ...head(
+        policy.shopName,
+        policy.shopAddress,
+        `Job record ${tag}`,
+        `booked in ${dayjs(view.createdAt).format('D MMM YYYY')}`,
+      ),
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       { text: printable(facts.join(' · ')), color: SECOND, fontSize: 9 },
-      ...standing(stops, assessment.closed ? 'Handed back with this standing' : 'Must not be done', id => people.find(p => p.id === id)?.name ?? '?'),
-      ...section('Not readable', view.unreadable.map(u => `An entry of ${dayjs(u.at).format('D MMM YYYY, HH:mm')} (${u.kind}) stands on the log and can't be read: it is left out of all that follows.`)),
-      ...section('What was said', said.map(e => `${describe(e, policy).title}: ${describe(e, policy).text}${e.kind === 'claim' ? ` (${CLAIM_STATES[checks.find(c => c.body.claimId === e.id)?.body.state ?? 'never_checked'].toLowerCase()})` : ''}`)),
+      ...standing(
+        stops,
+        assessment.closed ? 'Handed back with this standing' : 'Must not be done',
+        id => people.find(p => p.id === id)?.name ?? '?',
+      ),
+      ...section(
+        'Not readable',
+        view.unreadable.map(
+          u =>
+            `An entry of ${dayjs(u.at).format('D MMM YYYY, HH:mm')} (${u.kind}) stands on the log and can't be read: it is left out of all that follows.`,
+        ),
+      ),
+      ...section(
+        'What was said',
+        said.map(
+          e =>
+            `${describe(e, policy).title}: ${describe(e, policy).text}${e.kind === 'claim' ? ` (${CLAIM_STATES[checks.find(c => c.body.claimId === e.id)?.body.state ?? 'never_checked'].toLowerCase()})` : ''}`,
+        ),
+      ),
       ...findings(),
-      ...section('Checks of the catalogue', ofKind(inForce, 'check').map(e => `${dayjs(e.at).format('D MMM HH:mm')} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`)),
+      ...section(
+        'Checks of the catalogue',
+        ofKind(inForce, 'check').map(
+          e =>
+            `${dayjs(e.at).format('D MMM HH:mm')} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`,
+        ),
+      ),
       ...options(),
       ...agreement(),
-      ...section('Done and noted', notes.map(e => `${describe(e, policy).title}: ${e.body.text}`)),
-      ...section('As built', built.sections.flatMap(s => s.lines.map(l => `${s.title}: ${l.text} (${who(l.by)})`)).concat(built.missing)),
-      ...section('What it was', ofKind(inForce, 'cause_found').map(e => describe(e, policy).text)),
-      ...section('Still owed', assessment.owed.map(o => o.text)),
-      ...section('Refused or put off, and what it risks', ofKind(inForce, 'refused').map(e => describe(e, policy).text)),
+      ...section(
+        'Done and noted',
+        notes.map(e => `${describe(e, policy).title}: ${e.body.text}`),
+      ),
+      ...section(
+        'As built',
+        built.sections.flatMap(s => s.lines.map(l => `${s.title}: ${l.text} (${who(l.by)})`)).concat(built.missing),
+      ),
+      ...section(
+        'What it was',
+        ofKind(inForce, 'cause_found').map(e => describe(e, policy).text),
+      ),
+      ...section(
+        'Still owed',
+        assessment.owed.map(o => o.text),
+      ),
+      ...section(
+        'Refused or put off, and what it risks',
+        ofKind(inForce, 'refused').map(e => describe(e, policy).text),
+      ),
       ...section('Care', careText(file)),
       ...photos(),
-      ...section('Handed back', ofKind(inForce, 'hand_back').map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`)),
+      ...section(
+        'Handed back',
+        ofKind(inForce, 'hand_back').map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`),
+      ),
       ...log(),
       rule(),
-      { text: 'Figures marked “rule of thumb” are not the maker\'s and condemn nothing. Likely costs are estimates; what was agreed is printed as it was shown. Waste oil and fuel go to their own cans: follow your local rules.', fontSize: 8, color: SECOND },
+      {
+        text: "Figures marked “rule of thumb” are not the maker's and condemn nothing. Likely costs are estimates; what was agreed is printed as it was shown. Waste oil and fuel go to their own cans: follow your local rules.",
+        fontSize: 8,
+        color: SECOND,
+      },
     ],
   }
 
@@ -67,33 +146,68 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
 
   function findings(): unknown[] {
     if (!assessment.judgements.length) return []
-    const rows = assessment.judgements.map((j) => {
+    const rows = assessment.judgements.map(j => {
       const entry = inForce.find(e => e.id === j.entryId)
       return [
         { text: entry ? dayjs(entry.at).format('D MMM HH:mm') : '', color: SECOND, fontSize: 9 },
-        { stack: [{ text: printable(j.headline), bold: true }, ...j.details.map(text => ({ text: printable(text), fontSize: 9 }))] },
+        {
+          stack: [
+            { text: printable(j.headline), bold: true },
+            ...j.details.map(text => ({ text: printable(text), fontSize: 9 })),
+          ],
+        },
         { text: entry?.how ? HOW_GOT[entry.how] : '', color: SECOND, fontSize: 9 },
       ]
     })
-    return [heading('What was found'), { table: { widths: [62, '*', 60], body: rows }, layout: TABLE_LAYOUT }, { text: basisWords(assessment.basis), fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] }]
+    return [
+      heading('What was found'),
+      { table: { widths: [62, '*', 60], body: rows }, layout: TABLE_LAYOUT },
+      { text: basisWords(assessment.basis), fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] },
+    ]
   }
 
   /** Pictures two in a row, with their words. */
   function photos(): unknown[] {
-    const kept = ofKind(inForce, 'photo').flatMap((e) => {
+    const kept = ofKind(inForce, 'photo').flatMap(e => {
       const data = picture(e.body.photoId)
-      return data ? [{ stack: [{ image: `data:image/jpeg;base64,${data.toString('base64')}`, fit: [240, 180] }, { text: printable(e.body.caption ?? ''), fontSize: 9, color: SECOND }], margin: [0, 0, 0, 6] }] : []
+      return data
+        ? [
+            {
+              stack: [
+                { image: `data:image/jpeg;base64,${data.toString('base64')}`, fit: [240, 180] },
+                { text: printable(e.body.caption ?? ''), fontSize: 9, color: SECOND },
+              ],
+              margin: [0, 0, 0, 6],
+            },
+          ]
+        : []
     })
-    const rows = Array.from({ length: Math.ceil(kept.length / 2) }, (_, i) => ({ columns: kept.slice(2 * i, 2 * i + 2), columnGap: 14 }))
+    const rows = Array.from({ length: Math.ceil(kept.length / 2) }, (_, i) => ({
+      columns: kept.slice(2 * i, 2 * i + 2),
+      columnGap: 14,
+    }))
     return rows.length ? [heading('Photos'), ...rows] : []
   }
 
   function options(): unknown[] {
     if (!decision.options.length) return []
     const cash = (x: number): string => moneyText(x, policy.currency)
-    const header = ['Way to go', 'Likely', '8 in 10', 'Leaves', 'Per hour', 'Remark'].map((text, i) => ({ text, color: SECOND, fontSize: 9, alignment: i > 0 && i < 5 ? 'right' : 'left' }))
-    const rows = decision.options.map((o) => {
-      const remark = o.ruledOut ? `ruled out: ${o.ruledOut}` : !o.mends ? `brings ${cash(o.brings)}` : !o.allowed ? 'past the owner\'s cap' : o.sharePct !== null && !o.withinShare ? `${Math.round(o.sharePct)} % of its value` : ''
+    const header = ['Way to go', 'Likely', '8 in 10', 'Leaves', 'Per hour', 'Remark'].map((text, i) => ({
+      text,
+      color: SECOND,
+      fontSize: 9,
+      alignment: i > 0 && i < 5 ? 'right' : 'left',
+    }))
+    const rows = decision.options.map(o => {
+      const remark = o.ruledOut
+        ? `ruled out: ${o.ruledOut}`
+        : !o.mends
+          ? `brings ${cash(o.brings)}`
+          : !o.allowed
+            ? "past the owner's cap"
+            : o.sharePct !== null && !o.withinShare
+              ? `${Math.round(o.sharePct)} % of its value`
+              : ''
       const best = o.entryId === decision.verdict?.bestId
       return [
         { text: printable(o.name), bold: best },
@@ -110,9 +224,26 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       { table: { headerRows: 1, widths: ['*', 46, 84, 46, 48, 120], body: [header, ...rows] }, layout: TABLE_LAYOUT },
       ...(verdict
         ? [
-            { text: [{ text: `The bench says: ${printable(verdict.headline)}. `, bold: true }, `Chosen by ${RULE_WORDS[verdict.rule]}. `, printable([...verdict.reasons, ...verdict.disagreements].join(' '))], margin: [0, 6, 0, 3] },
-            ...(verdict.flipWords.length ? [{ text: 'What would change it', color: SECOND, fontSize: 9 }, ...verdict.flipWords.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] }))] : []),
-            ...(verdict.doubts.length ? [{ text: 'Not certain', color: SECOND, fontSize: 9, margin: [0, 4, 0, 0] }, ...verdict.doubts.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] }))] : []),
+            {
+              text: [
+                { text: `The bench says: ${printable(verdict.headline)}. `, bold: true },
+                `Chosen by ${RULE_WORDS[verdict.rule]}. `,
+                printable([...verdict.reasons, ...verdict.disagreements].join(' ')),
+              ],
+              margin: [0, 6, 0, 3],
+            },
+            ...(verdict.flipWords.length
+              ? [
+                  { text: 'What would change it', color: SECOND, fontSize: 9 },
+                  ...verdict.flipWords.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] })),
+                ]
+              : []),
+            ...(verdict.doubts.length
+              ? [
+                  { text: 'Not certain', color: SECOND, fontSize: 9, margin: [0, 4, 0, 0] },
+                  ...verdict.doubts.map(text => ({ text: printable(text), margin: [0, 0, 0, 1] })),
+                ]
+              : []),
           ]
         : []),
     ]
@@ -122,29 +253,63 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
     const leading = inForce.find(e => e.id === decision.verdict?.bestId)
     if (approved) {
       const { frozen } = approved.body
-      return [heading('What was agreed'), { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] }, ...lines(frozen.lines, frozen.currency, frozen.labourRateMinor, frozen.taxPct), signatures()]
+      return [
+        heading('What was agreed'),
+        { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] },
+        ...lines(frozen.lines, frozen.currency, frozen.labourRateMinor, frozen.taxPct),
+        signatures(),
+      ]
     }
     if (leading?.kind !== 'option') return []
-    return [heading(`Line by line: ${printable(leading.body.name)}`), ...lines(leading.body.lines, policy.currency, policy.labourRateMinor, policy.taxPct), { text: 'I have seen what is certain and what is not, and agree to this way up to the amount of ______________ .', margin: [0, 8, 0, 0] }, signatures()]
+    return [
+      heading(`Line by line: ${printable(leading.body.name)}`),
+      ...lines(leading.body.lines, policy.currency, policy.labourRateMinor, policy.taxPct),
+      {
+        text: 'I have seen what is certain and what is not, and agree to this way up to the amount of ______________ .',
+        margin: [0, 8, 0, 0],
+      },
+      signatures(),
+    ]
   }
 
   function lines(all: EstimateLine[], currency: string, rateMinor: number, taxPct: number): unknown[] {
-    const figure = (line: EstimateLine, value: number): string => HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, currency), currency, true)
-    const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({ text, color: SECOND, fontSize: 9, alignment: i > 1 ? 'right' : 'left' }))
+    const figure = (line: EstimateLine, value: number): string =>
+      HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, currency), currency, true)
+    const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({
+      text,
+      color: SECOND,
+      fontSize: 9,
+      alignment: i > 1 ? 'right' : 'left',
+    }))
     const rows = all.map(line => [
-      { stack: [{ text: printable(line.text) }, ...(line.why ? [{ text: printable(line.why), fontSize: 8.5, color: SECOND }] : [])] },
+      {
+        stack: [
+          { text: printable(line.text) },
+          ...(line.why ? [{ text: printable(line.why), fontSize: 8.5, color: SECOND }] : []),
+        ],
+      },
       { text: line.priceKind ?? LINE_TYPES[line.type].toLowerCase(), fontSize: 9 },
       ...[line.low, line.likely, line.high].map(value => ({ text: figure(line, value), alignment: 'right' })),
       { text: line.chance >= 1 ? 'sure' : `${Math.round(100 * line.chance)} %`, alignment: 'right' },
     ])
     return [
-      { text: `Labour ${moneyText(toMajor(rateMinor, currency), currency, true)} an hour${taxPct ? `, tax ${taxPct} % included in the sums` : ''}. Chance: how likely the line is needed.`, fontSize: 9, color: SECOND },
+      {
+        text: `Labour ${moneyText(toMajor(rateMinor, currency), currency, true)} an hour${taxPct ? `, tax ${taxPct} % included in the sums` : ''}. Chance: how likely the line is needed.`,
+        fontSize: 9,
+        color: SECOND,
+      },
       { table: { headerRows: 1, widths: ['*', 52, 58, 58, 58, 40], body: [header, ...rows] }, layout: TABLE_LAYOUT },
     ]
   }
 
   function signatures(): unknown {
-    return { columns: ['Owner', 'For the shop'].map(who => ({ text: `\n\n________________________\n${who}`, fontSize: 9, color: SECOND })) }
+    return {
+      columns: ['Owner', 'For the shop'].map(who => ({
+        text: `\n\n________________________\n${who}`,
+        fontSize: 9,
+        color: SECOND,
+      })),
+    }
   }
 
   function log(): unknown[] {
@@ -154,9 +319,20 @@ export function jobRecord(view: JobView, policy: ShopPolicy, people: Person[], p
       return [
         { text: dayjs(e.at).format('D MMM HH:mm'), color: SECOND, fontSize: 8.5 },
         { text: who(e.by), color: SECOND, fontSize: 8.5 },
-        { text: [{ text: `${title}: `, bold: true }, printable(text), ...(gone ? [{ text: '  (replaced or undone)', color: SECOND }] : [])], fontSize: 8.5, ...(gone && { decoration: 'lineThrough', color: SECOND }) },
+        {
+          text: [
+            { text: `${title}: `, bold: true },
+            printable(text),
+            ...(gone ? [{ text: '  (replaced or undone)', color: SECOND }] : []),
+          ],
+          fontSize: 8.5,
+          ...(gone && { decoration: 'lineThrough', color: SECOND }),
+        },
       ]
     })
-    return [heading('The log, as it was written'), { table: { widths: [62, 22, '*'], body: rows }, layout: TABLE_LAYOUT }]
+    return [
+      heading('The log, as it was written'),
+      { table: { widths: [62, 22, '*'], body: rows }, layout: TABLE_LAYOUT },
+    ]
   }
 }

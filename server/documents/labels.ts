@@ -10,7 +10,13 @@ import { quantityText } from '#core/units/unitRound'
 import type { JobView, ShelfItem } from '#shared/types/records'
 import { printable, SECOND } from './pdf'
 
-export interface MixLabel { ratio: number, totalMl: number, made: string, by: string, fuel: FuelType }
+export interface MixLabel {
+  ratio: number
+  totalMl: number
+  made: string
+  by: string
+  fuel: FuelType
+}
 
 /** What goes on a can of mix: ratio, amounts, date, and until when it may be used. */
 export function mixLabel({ ratio, totalMl, made, by, fuel }: MixLabel, policy: ShopPolicy): unknown[] {
@@ -20,47 +26,85 @@ export function mixLabel({ ratio, totalMl, made, by, fuel }: MixLabel, policy: S
     { text: 'TWO-STROKE MIX', fontSize: 9, bold: true, color: SECOND },
     { text: ratioText(ratio), fontSize: 34, bold: true, lineHeight: 1 },
     { text: `${quantityText(fuelMl / 1000, 'L')} fuel, ${quantityText(oilMl, 'mL')} oil`, fontSize: 12 },
-    { text: `${FUEL_WORDS[fuel]} · made ${dayjs(made).format('D MMM YYYY')}${by ? ` by ${printable(by)}` : ''}`, fontSize: 9 },
-    { text: `Not after ${dayjs(made).add(last, 'day').format('D MMM YYYY')} (rule of thumb). Shake before use.`, fontSize: 9, bold: true },
-    { text: `Highly flammable. No flame, no sparks, away from children.${policy.shopName ? ` ${printable(policy.shopName)}` : ''}`, fontSize: 8, color: SECOND, margin: [0, 3, 0, 0] },
+    {
+      text: `${FUEL_WORDS[fuel]} · made ${dayjs(made).format('D MMM YYYY')}${by ? ` by ${printable(by)}` : ''}`,
+      fontSize: 9,
+    },
+    {
+      text: `Not after ${dayjs(made).add(last, 'day').format('D MMM YYYY')} (rule of thumb). Shake before use.`,
+      fontSize: 9,
+      bold: true,
+    },
+    {
+      text: `Highly flammable. No flame, no sparks, away from children.${policy.shopName ? ` ${printable(policy.shopName)}` : ''}`,
+      fontSize: 8,
+      color: SECOND,
+      margin: [0, 3, 0, 0],
+    },
   ]
 }
 
 /** The tag that hangs on the machine: number, owner, complaint, and a square that opens the job. */
-export function jobTag({ number, machine, customer, createdAt, entries }: JobView, policy: ShopPolicy, url: string): unknown[] {
+export function jobTag(
+  { number, machine, customer, createdAt, entries }: JobView,
+  policy: ShopPolicy,
+  url: string,
+): unknown[] {
   const inForce = entriesInForce(entries)
   const words = latest(inForce, 'complaint')?.body.words ?? ''
   const due = latest(inForce, 'terms')?.body.deadline
-  return [{
-    columns: [
-      { width: '*', stack: [
-        { text: `T ${number}`, fontSize: 36, bold: true, lineHeight: 1 },
-        { text: printable(machine.name), fontSize: 13, bold: true },
-        { text: printable(customer.name), fontSize: 11 },
-        { text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''), fontSize: 9, margin: [0, 3, 0, 0] },
-        { text: `In ${dayjs(createdAt).format('D MMM YYYY')}${due ? ` · wanted ${dayjs(due).format('D MMM')}` : ''}`, fontSize: 9, color: SECOND, margin: [0, 3, 0, 0] },
-        { text: printable(policy.shopName), fontSize: 8, color: SECOND },
-      ] },
-      { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
-    ],
-    columnGap: 10,
-  }]
+  return [
+    {
+      columns: [
+        {
+          width: '*',
+          stack: [
+            { text: `T ${number}`, fontSize: 36, bold: true, lineHeight: 1 },
+            { text: printable(machine.name), fontSize: 13, bold: true },
+            { text: printable(customer.name), fontSize: 11 },
+            {
+              text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''),
+              fontSize: 9,
+              margin: [0, 3, 0, 0],
+            },
+            {
+              text: `In ${dayjs(createdAt).format('D MMM YYYY')}${due ? ` · wanted ${dayjs(due).format('D MMM')}` : ''}`,
+              fontSize: 9,
+              color: SECOND,
+              margin: [0, 3, 0, 0],
+            },
+            { text: printable(policy.shopName), fontSize: 8, color: SECOND },
+          ],
+        },
+        { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
+      ],
+      columnGap: 10,
+    },
+  ]
 }
 
 /** The label on a part of the shelf; its square opens it on the shelf's page. */
-export function shelfLabel({ number, name, grade, tested, measured, place, fromNumber, quarantine }: ShelfItem, url: string): unknown[] {
-  return [{
-    columns: [
-      { width: '*', stack: [
-        { text: `S ${number}`, fontSize: 30, bold: true, lineHeight: 1 },
-        { text: printable(name), fontSize: 13, bold: true },
-        { text: printable(`${SHELF_GRADES[grade]}${tested ? `, tested: ${tested}` : ''}`), fontSize: 10 },
-        { text: printable(measured ?? 'UNMEASURED'), fontSize: 11, bold: true },
-        { text: printable(`${place}${fromNumber ? `, out of T ${fromNumber}` : ''}`), fontSize: 9, color: SECOND },
-        ...(quarantine ? [{ text: printable(`QUARANTINE: ${quarantine}`), fontSize: 10, bold: true }] : []),
-      ] },
-      { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
-    ],
-    columnGap: 10,
-  }]
+export function shelfLabel(
+  { number, name, grade, tested, measured, place, fromNumber, quarantine }: ShelfItem,
+  url: string,
+): unknown[] {
+  return [
+    {
+      columns: [
+        {
+          width: '*',
+          stack: [
+            { text: `S ${number}`, fontSize: 30, bold: true, lineHeight: 1 },
+            { text: printable(name), fontSize: 13, bold: true },
+            { text: printable(`${SHELF_GRADES[grade]}${tested ? `, tested: ${tested}` : ''}`), fontSize: 10 },
+            { text: printable(measured ?? 'UNMEASURED'), fontSize: 11, bold: true },
+            { text: printable(`${place}${fromNumber ? `, out of T ${fromNumber}` : ''}`), fontSize: 9, color: SECOND },
+            ...(quarantine ? [{ text: printable(`QUARANTINE: ${quarantine}`), fontSize: 10, bold: true }] : []),
+          ],
+        },
+        { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
+      ],
+      columnGap: 10,
+    },
+  ]
 }

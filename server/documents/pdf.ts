@@ -5,7 +5,12 @@ import type { Stop } from '#core/judgement'
 
 for (const [name, base64] of Object.entries(fonts)) pdfmake.virtualfs.writeFileSync(name, base64, 'base64')
 pdfmake.setFonts({
-  Barlow: { normal: 'Barlow_400Regular.ttf', bold: 'Barlow_600SemiBold.ttf', italics: 'Barlow_400Regular_Italic.ttf', bolditalics: 'Barlow_600SemiBold.ttf' },
+  Barlow: {
+    normal: 'Barlow_400Regular.ttf',
+    bold: 'Barlow_600SemiBold.ttf',
+    italics: 'Barlow_400Regular_Italic.ttf',
+    bolditalics: 'Barlow_600SemiBold.ttf',
+  },
 })
 // nothing is ever fetched and no file is read: all that a document needs is in it
 pdfmake.setUrlAccessPolicy(() => false)
@@ -18,32 +23,58 @@ export const STOP_RED = '#9b2c1f'
 export const PETROL = '#1d5768'
 
 /** A document as PDF bytes. */
-export async function pdfOf(content: Pick<TDocumentDefinitions, 'content' | 'info'> & { foot: string }): Promise<Buffer> {
-  return await pdfmake.createPdf({
-    pageSize: 'A4',
-    pageMargins: [48, 44, 48, 52],
-    defaultStyle: { font: 'Barlow', fontSize: 10, color: INK, lineHeight: 1.15 },
-    info: content.info,
-    content: content.content,
-    footer: (page: number, pages: number) => ({ columns: [{ text: content.foot }, { text: `${page} of ${pages}`, alignment: 'right' }], margin: [48, 14, 48, 0], fontSize: 8, color: SECOND }),
-  }).getBuffer()
+export async function pdfOf(
+  content: Pick<TDocumentDefinitions, 'content' | 'info'> & { foot: string },
+): Promise<Buffer> {
+  return await pdfmake
+    .createPdf({
+      pageSize: 'A4',
+      pageMargins: [48, 44, 48, 52],
+      defaultStyle: { font: 'Barlow', fontSize: 10, color: INK, lineHeight: 1.15 },
+      info: content.info,
+      content: content.content,
+      footer: (page: number, pages: number) => ({
+        columns: [{ text: content.foot }, { text: `${page} of ${pages}`, alignment: 'right' }],
+        margin: [48, 14, 48, 0],
+        fontSize: 8,
+        color: SECOND,
+      }),
+    })
+    .getBuffer()
 }
 
 /** A label of 100 × 62 mm as PDF bytes. */
 export async function labelPdf(content: unknown[]): Promise<Buffer> {
-  return await pdfmake.createPdf({ pageSize: { width: 283, height: 176 }, pageMargins: [14, 12, 14, 8], defaultStyle: { font: 'Barlow', color: INK }, content }).getBuffer()
+  return await pdfmake
+    .createPdf({
+      pageSize: { width: 283, height: 176 },
+      pageMargins: [14, 12, 14, 8],
+      defaultStyle: { font: 'Barlow', color: INK },
+      content,
+    })
+    .getBuffer()
 }
 
 /** A word longer than a line may be broken after this many letters: without a place to break, laying it out takes minutes. */
 const LONG_WORD = /(\S{48})(?=\S)/g
 
 /** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
-export const printable = (text: string): string => text.replace(LONG_WORD, '$1\u200b').replaceAll('→', '›').replace(/\p{Extended_Pictographic}/gu, '▯').replace(/\u200d|\ufe0f/g, '')
+export const printable = (text: string): string =>
+  text
+    .replace(LONG_WORD, '$1\u200b')
+    .replaceAll('→', '›')
+    .replace(/\p{Extended_Pictographic}/gu, '▯')
+    .replace(/\u200d|\ufe0f/g, '')
 
 /** The shop's head and the title of the document. */
 export function head(shopName: string, shopAddress: string, title: string, right: string): unknown[] {
   return [
-    { columns: [{ text: printable(shopName || 'Remedium'), bold: true, fontSize: 15, color: PETROL }, { text: right, alignment: 'right', color: SECOND }] },
+    {
+      columns: [
+        { text: printable(shopName || 'Remedium'), bold: true, fontSize: 15, color: PETROL },
+        { text: right, alignment: 'right', color: SECOND },
+      ],
+    },
     ...(shopAddress ? [{ text: printable(shopAddress), color: SECOND, fontSize: 9 }] : []),
     rule(),
     { text: title, bold: true, fontSize: 17, margin: [0, 2, 0, 6] },
@@ -54,21 +85,51 @@ export function head(shopName: string, shopAddress: string, title: string, right
 export function standing(stops: Stop[], title: string, who: (id: string) => string): unknown[] {
   if (!stops.length) return []
   const lines = stops.map(s => ({
-    text: [{ text: `${printable(s.title)}. `, bold: true }, printable(`${s.reason} Ends by: ${s.clearedBy}${s.signed ? ` Taken on by ${who(s.signed.by)}, ${s.signed.at.slice(0, 10)}: ${s.signed.reason}` : ''}`)],
+    text: [
+      { text: `${printable(s.title)}. `, bold: true },
+      printable(
+        `${s.reason} Ends by: ${s.clearedBy}${s.signed ? ` Taken on by ${who(s.signed.by)}, ${s.signed.at.slice(0, 10)}: ${s.signed.reason}` : ''}`,
+      ),
+    ],
     margin: [0, 0, 0, 3],
   }))
-  return [{ table: { widths: ['*'], body: [[{ stack: [{ text: title, bold: true, fontSize: 13, margin: [0, 0, 0, 3] }, ...lines], margin: [4, 3, 4, 3] }]] }, layout: { hLineWidth: () => 1.4, vLineWidth: () => 1.4, hLineColor: () => STOP_RED, vLineColor: () => STOP_RED }, margin: [0, 4, 0, 6] }]
+  return [
+    {
+      table: {
+        widths: ['*'],
+        body: [
+          [
+            {
+              stack: [{ text: title, bold: true, fontSize: 13, margin: [0, 0, 0, 3] }, ...lines],
+              margin: [4, 3, 4, 3],
+            },
+          ],
+        ],
+      },
+      layout: { hLineWidth: () => 1.4, vLineWidth: () => 1.4, hLineColor: () => STOP_RED, vLineColor: () => STOP_RED },
+      margin: [0, 4, 0, 6],
+    },
+  ]
 }
 
-export const rule = (): unknown => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 499, y2: 0, lineWidth: 0.6, lineColor: HAIRLINE }], margin: [0, 5, 0, 5] })
-export const heading = (text: string): unknown => ({ text, bold: true, fontSize: 12, color: PETROL, margin: [0, 11, 0, 3] })
+export const rule = (): unknown => ({
+  canvas: [{ type: 'line', x1: 0, y1: 0, x2: 499, y2: 0, lineWidth: 0.6, lineColor: HAIRLINE }],
+  margin: [0, 5, 0, 5],
+})
+export const heading = (text: string): unknown => ({
+  text,
+  bold: true,
+  fontSize: 12,
+  color: PETROL,
+  margin: [0, 11, 0, 3],
+})
 
 /** Hairlines under the rows, nothing else. */
 export const TABLE_LAYOUT = {
-  hLineWidth: (i: number, node: { table: { body: unknown[] } }) => i === 0 || i === node.table.body.length ? 0 : 0.5,
+  hLineWidth: (i: number, node: { table: { body: unknown[] } }) => (i === 0 || i === node.table.body.length ? 0 : 0.5),
   vLineWidth: () => 0,
   hLineColor: () => HAIRLINE,
-  paddingLeft: (i: number) => i === 0 ? 0 : 6,
+  paddingLeft: (i: number) => (i === 0 ? 0 : 6),
   paddingRight: () => 4,
   paddingTop: () => 2.5,
   paddingBottom: () => 2.5,

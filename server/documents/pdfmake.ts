@@ -1,2 +1,5 @@
 /** The little of pdfmake's document language that is used here. */
-export interface TDocumentDefinitions { content: unknown[], info: { title: string, author?: string } }
+export interface TDocumentDefinitions {
+  content: unknown[]
+  info: { title: string; author?: string }
+}

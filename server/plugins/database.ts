@@ -1,13 +1,12 @@
 import { DataFolderError } from '../db/open'
 
 /** Opens and migrates before the first request can arrive: Nitro does not wait for a plugin that is asynchronous. */
-export default defineNitroPlugin((nitro) => {
+export default defineNitroPlugin(nitro => {
   // Nitro would listen on every address; a shop's bench must be asked for that on purpose
   process.env.HOST ||= '127.0.0.1'
   try {
     useDb()
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof DataFolderError)) throw error
     console.error(`Remedium can't start: ${error.message}`)
     process.exit(1)

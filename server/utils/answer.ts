@@ -9,12 +9,11 @@ type Handler<T> = (event: H3Event<EventHandlerRequest>) => T | Promise<T>
 
 /** A route that answers refusals as words: `{ message, fields: [{ field, message }] }` with the fitting status. */
 export function answer<T>(handler: Handler<T>) {
-  return defineEventHandler(async (event) => {
+  return defineEventHandler(async event => {
     try {
       return await handler(event)
-    }
-    catch (error) {
-      const refusal = error instanceof Refusal ? error : diskTrouble(error) ?? unforeseen(event, error)
+    } catch (error) {
+      const refusal = error instanceof Refusal ? error : (diskTrouble(error) ?? unforeseen(event, error))
       setResponseStatus(event, refusal.status)
       return { message: refusal.message, fields: refusal.fields }
     }
@@ -22,10 +21,18 @@ export function answer<T>(handler: Handler<T>) {
 }
 
 /** Said in words, and written down for whoever looks after the program. */
-function unforeseen(event: H3Event<EventHandlerRequest>, error: unknown): { status: number, message: string, fields: FieldFault[] } {
+function unforeseen(
+  event: H3Event<EventHandlerRequest>,
+  error: unknown,
+): { status: number; message: string; fields: FieldFault[] } {
   if (isError(error) && error.statusCode < 500) return { status: error.statusCode, message: error.message, fields: [] }
   console.error(`${event.method} ${event.path}`, error)
-  return { status: 500, message: 'Something in Remedium itself went wrong here, and nothing was saved by this. Press again; if it stays, note the time and tell whoever looks after it.', fields: [] }
+  return {
+    status: 500,
+    message:
+      'Something in Remedium itself went wrong here, and nothing was saved by this. Press again; if it stays, note the time and tell whoever looks after it.',
+    fields: [],
+  }
 }
 
 const LARGEST_BODY = 8 * 1024 * 1024
@@ -34,20 +41,30 @@ const LARGEST_BODY = 8 * 1024 * 1024
  * The request's body, checked.
  * @throws Refusal 422 with a message for each field that is wrong, 413 when it is far too large to be a form
  */
-export async function readChecked<S extends z.ZodType>(event: H3Event<EventHandlerRequest>, schema: S): Promise<z.output<S>> {
+export async function readChecked<S extends z.ZodType>(
+  event: H3Event<EventHandlerRequest>,
+  schema: S,
+): Promise<z.output<S>> {
   const parsed = schema.safeParse(await readJson(event))
   if (parsed.success) return parsed.data
-  const fields = parsed.error.issues.map(issue => ({ field: issue.path.map(String).join('.') || 'body', message: wordsOf(issue) }))
-  throw new Refusal(422, fields.length === 1 ? fields[0]?.message ?? 'Something is missing.' : `${fields.length} things need correcting.`, fields)
+  const fields = parsed.error.issues.map(issue => ({
+    field: issue.path.map(String).join('.') || 'body',
+    message: wordsOf(issue),
+  }))
+  throw new Refusal(
+    422,
+    fields.length === 1 ? (fields[0]?.message ?? 'Something is missing.') : `${fields.length} things need correcting.`,
+    fields,
+  )
 }
 
 export async function readJson(event: H3Event<EventHandlerRequest>): Promise<unknown> {
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_BODY) throw new Refusal(413, 'This is too large to be a form: 8 MB is the most. Shorten the text, or split it in two.')
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_BODY)
+    throw new Refusal(413, 'This is too large to be a form: 8 MB is the most. Shorten the text, or split it in two.')
   const text = await readRawBody(event, 'utf8')
   try {
     return JSON.parse(text ?? '')
-  }
-  catch {
+  } catch {
     throw new Refusal(422, 'This could not be read as JSON.', [{ field: 'body', message: 'Send JSON.' }])
   }
 }

@@ -3,7 +3,8 @@ import type { EventHandlerRequest, H3Event } from 'h3'
 type Event = H3Event<EventHandlerRequest>
 
 /** How other devices reach this computer: as the shop said, or as this request came. Without a slash at its end. */
-export const shopAddress = (event: Event): string => (useRuntimeConfig(event).shopUrl || getRequestURL(event).origin).replace(/\/$/, '')
+export const shopAddress = (event: Event): string =>
+  (useRuntimeConfig(event).shopUrl || getRequestURL(event).origin).replace(/\/$/, '')
 
 /** A PDF to look at in the browser, with the name that it is kept under. */
 export function showPdf(event: Event, name: string, pdf: Buffer): Buffer {

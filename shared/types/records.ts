@@ -8,12 +8,30 @@ import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Quote } from '#core/estimate/quote'
-import type { machineSchema, newJobSchema, ownerAnswerSchema, saveShelfSchema, updateMachineSchema } from '../schemas/records'
+import type {
+  machineSchema,
+  newJobSchema,
+  ownerAnswerSchema,
+  saveShelfSchema,
+  updateMachineSchema,
+} from '../schemas/records'
 
-export interface Person { id: string, name: string, initials: string, active: boolean }
-export interface Customer { id: string, name: string, contact: string | null }
+export interface Person {
+  id: string
+  name: string
+  initials: string
+  active: boolean
+}
+export interface Customer {
+  id: string
+  name: string
+  contact: string | null
+}
 export type MachineFields = z.output<typeof machineSchema>
-export interface Machine extends MachineFields { id: string, customerId: string }
+export interface Machine extends MachineFields {
+  id: string
+  customerId: string
+}
 export type NewJobParsed = z.output<typeof newJobSchema>
 export type UpdateMachine = z.output<typeof updateMachineSchema>
 
@@ -27,28 +45,88 @@ export interface JobView {
   facts: EngineFacts
   spec: SpecValue[]
   fill: FillTable | null
-  sheet: { id: string, name: string }
+  sheet: { id: string; name: string }
   entries: Entry[]
   /** rows of the log that can't be read: they stand on disk as they were */
-  unreadable: { id: string, kind: string, at: string, why: string }[]
+  unreadable: { id: string; kind: string; at: string; why: string }[]
   /** earlier visits, oldest first */
   history: (Visit & { id: string })[]
   /** what this shop's closed jobs on this class of engine really were */
   counts: ShopCounts
 }
 /** A job with what its page also asks of the shop. */
-export interface JobPage extends JobView { /** what this shop's fasteners did so far */ stuck: StuckHistory }
+export interface JobPage extends JobView {
+  /** what this shop's fasteners did so far */ stuck: StuckHistory
+}
 
-export interface Sheet { id: string, name: string, engineClass: EngineClass, values: SpecValue[], fill: FillTable | null, updatedAt: string, machines: { id: string, name: string, customerName: string }[] }
-export interface SheetLine { id: string, name: string, engineClass: EngineClass, updatedAt: string, machines: number, figures: number, conflicts: number, unchecked: number, fillTable: boolean }
+export interface Sheet {
+  id: string
+  name: string
+  engineClass: EngineClass
+  values: SpecValue[]
+  fill: FillTable | null
+  updatedAt: string
+  machines: { id: string; name: string; customerName: string }[]
+}
+export interface SheetLine {
+  id: string
+  name: string
+  engineClass: EngineClass
+  updatedAt: string
+  machines: number
+  figures: number
+  conflicts: number
+  unchecked: number
+  fillTable: boolean
+}
 /** An earlier job with the same complaint, and what it turned out to be. */
-export interface CaseLine { id: string, number: number, at: string, machineName: string, words: string, cause: string | null, proof: string | null }
+export interface CaseLine {
+  id: string
+  number: number
+  at: string
+  machineName: string
+  words: string
+  cause: string | null
+  proof: string | null
+}
 /** A closed job that looks alike; `shared` are the signs that both show, in words. */
-export interface AlikeLine { id: string, number: number, machineName: string, cause: string, proof: string, share: number, shared: string[] }
+export interface AlikeLine {
+  id: string
+  number: number
+  machineName: string
+  cause: string
+  proof: string
+  share: number
+  shared: string[]
+}
 /** A machine that carries a quarantined batch. */
-export interface CarrierLine { jobId: string, number: number, machineName: string, customerName: string, what: string, batch: string, at: string }
-export interface OutboxLine { id: string, at: string, subject: string, text: string, customerName: string, contact: string | null, jobId: string | null }
-export interface ImportReport { lines: { line: number, message: string }[], added: string[], same: number, conflicts: string[], doubts: string[], applied: boolean, sheetId: string | null }
+export interface CarrierLine {
+  jobId: string
+  number: number
+  machineName: string
+  customerName: string
+  what: string
+  batch: string
+  at: string
+}
+export interface OutboxLine {
+  id: string
+  at: string
+  subject: string
+  text: string
+  customerName: string
+  contact: string | null
+  jobId: string | null
+}
+export interface ImportReport {
+  lines: { line: number; message: string }[]
+  added: string[]
+  same: number
+  conflicts: string[]
+  doubts: string[]
+  applied: boolean
+  sheetId: string | null
+}
 
 /** One line of Today and of a machine's history. */
 export interface JobLine {
@@ -68,24 +146,89 @@ export interface JobLine {
   closed: boolean
   /** handed back with a stop standing: not to be run */
   outNotToRun: boolean
-  lean: { outcome: string, name: string, p10: number, p90: number, mends: boolean, agreed: boolean, /** false: nobody said what it is worth */ known: boolean } | null
-  finding: { mark: string, headline: string } | null
+  lean: {
+    outcome: string
+    name: string
+    p10: number
+    p90: number
+    mends: boolean
+    agreed: boolean
+    /** false: nobody said what it is worth */ known: boolean
+  } | null
+  finding: { mark: string; headline: string } | null
   /** what of it can't be read or judged, in words */
   trouble: string | null
   lastAt: string
 }
 
-export interface MachineLine { id: string, name: string, kind: MachineKind, customerName: string, meter: string, jobs: number, open: boolean, lastAt: string | null }
-export interface ShopView { policy: ShopPolicy, people: Person[] }
+export interface MachineLine {
+  id: string
+  name: string
+  kind: MachineKind
+  customerName: string
+  meter: string
+  jobs: number
+  open: boolean
+  lastAt: string | null
+}
+export interface ShopView {
+  policy: ShopPolicy
+  people: Person[]
+}
 
 export type OwnerAnswer = z.output<typeof ownerAnswerSchema>
 /** A quote as it was sent, with its answer. */
-export interface QuoteLine { id: string, createdAt: string, expiresAt: string, answeredAt: string | null, answer: OwnerAnswer | null, quote: Quote }
+export interface QuoteLine {
+  id: string
+  createdAt: string
+  expiresAt: string
+  answeredAt: string | null
+  answer: OwnerAnswer | null
+  quote: Quote
+}
 /** What the owner's page shows. */
-export interface QuotePage { quote: Omit<Quote, 'frozen'>, number: number, machine: string, owner: string, shop: string, address: string, askedAt: string, expiresAt: string, answer: OwnerAnswer | null }
+export interface QuotePage {
+  quote: Omit<Quote, 'frozen'>
+  number: number
+  machine: string
+  owner: string
+  shop: string
+  address: string
+  askedAt: string
+  expiresAt: string
+  answer: OwnerAnswer | null
+}
 /** One part of a supplier's list; `priceMinor` null: not to be had. */
-export interface PriceRow { id: string, supplier: string, number: string, name: string, kind: 'retail' | 'trade' | 'donor', priceMinor: number | null, leadDays: number | null, stock: number | null, supersededBy: string | null, pricedOn: string }
-export interface PriceReport { lines: { line: number, message: string }[], added: string[], changed: string[], same: number, applied: boolean }
+export interface PriceRow {
+  id: string
+  supplier: string
+  number: string
+  name: string
+  kind: 'retail' | 'trade' | 'donor'
+  priceMinor: number | null
+  leadDays: number | null
+  stock: number | null
+  supersededBy: string | null
+  pricedOn: string
+}
+export interface PriceReport {
+  lines: { line: number; message: string }[]
+  added: string[]
+  changed: string[]
+  same: number
+  applied: boolean
+}
 export type ShelfFields = Omit<z.output<typeof saveShelfSchema>, 'by'>
 /** A part kept from an engine that was given up. */
-export interface ShelfItem extends ShelfFields { id: string, number: number, part: string | null, engineClass: EngineClass, fromJobId: string | null, fromNumber: number | null, state: 'shelf' | 'reserved' | 'used' | 'gone', jobId: string | null, jobNumber: number | null, createdAt: string }
+export interface ShelfItem extends ShelfFields {
+  id: string
+  number: number
+  part: string | null
+  engineClass: EngineClass
+  fromJobId: string | null
+  fromNumber: number | null
+  state: 'shelf' | 'reserved' | 'used' | 'gone'
+  jobId: string | null
+  jobNumber: number | null
+  createdAt: string
+}

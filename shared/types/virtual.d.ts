@@ -1,5 +1,5 @@
 declare module '#migrations' {
-  const migrations: { name: string, sql: string }[]
+  const migrations: { name: string; sql: string }[]
   export default migrations
 }
 

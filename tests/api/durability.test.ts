@@ -7,7 +7,12 @@ import { describe, expect, it } from 'vitest'
 import { call, freePort, newFolder, startBuilt } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
 
-const started = (data: string, args: string[] = []) => spawnSync(process.execPath, ['scripts/start.mjs', '--data', data, ...args], { encoding: 'utf8', timeout: 60_000, env: { ...process.env, PORT: '' } })
+const started = (data: string, args: string[] = []) =>
+  spawnSync(process.execPath, ['scripts/start.mjs', '--data', data, ...args], {
+    encoding: 'utf8',
+    timeout: 60_000,
+    env: { ...process.env, PORT: '' },
+  })
 
 describe('what was acknowledged is on disk', () => {
   it('survives SIGKILL in the middle of a burst of writes', async () => {
@@ -17,7 +22,7 @@ describe('what was acknowledged is on disk', () => {
     let killed = false
     const burst = Array.from({ length: 8 }, async () => {
       while (!killed) {
-        const entry = newEntry(by, 'oil', oilBody(300 + acknowledged.length % 500))
+        const entry = newEntry(by, 'oil', oilBody(300 + (acknowledged.length % 500)))
         const answer = await log(entry).catch(() => null)
         if (answer?.status === 201) acknowledged.push(entry.id)
         else if (!answer) return
@@ -55,7 +60,10 @@ describe('what was acknowledged is on disk', () => {
 
   it('listens on this machine only, unless told otherwise', async () => {
     const server = await startBuilt(undefined, { HOST: '' })
-    const outside = await fetch(server.url.replace('127.0.0.1', '127.0.0.2')).then(() => 'answered', () => 'refused')
+    const outside = await fetch(server.url.replace('127.0.0.1', '127.0.0.2')).then(
+      () => 'answered',
+      () => 'refused',
+    )
     expect(outside).toBe('refused')
     await server.stop()
   })
@@ -65,7 +73,8 @@ describe('fuel in the oil', () => {
   it('refuses the refill until the stand test has passed, across a restart', async () => {
     const server = await startBuilt()
     const { by, jobId, log } = await openShop(server.url)
-    const fill = () => newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: 'fresh oil' })
+    const fill = () =>
+      newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: 'fresh oil' })
     expect((await log(newEntry(by, 'oil', { ...oilBody(690), smell: 'petrol' }))).status).toBe(201)
     expect(await log(fill())).toMatchObject({ status: 409, body: { message: expect.stringContaining('cure the way') } })
     await log(newEntry(by, 'cure', { path: 'needle', text: 'new needle and seat' }, { how: null }))
@@ -77,9 +86,17 @@ describe('fuel in the oil', () => {
 
     const again = await startBuilt(server.data)
     const logAgain = (entry: unknown) => call(`${again.url}/api/jobs/${jobId}/entries`, 'POST', entry)
-    expect((await call(`${again.url}/api/jobs/${jobId}/assessment`)).body.fuel).toMatchObject({ step: 'stand', stand: { startedAt, state: 'running' } })
+    expect((await call(`${again.url}/api/jobs/${jobId}/assessment`)).body.fuel).toMatchObject({
+      step: 'stand',
+      stand: { startedAt, state: 'running' },
+    })
     expect((await logAgain(fill())).status).toBe(409)
-    const ended = newEntry(by, 'stand_test', { startedAt, endedAt: new Date().toISOString(), seen: null, minimumHours: 12 }, { how: 'by_eye', supersedes: test.id })
+    const ended = newEntry(
+      by,
+      'stand_test',
+      { startedAt, endedAt: new Date().toISOString(), seen: null, minimumHours: 12 },
+      { how: 'by_eye', supersedes: test.id },
+    )
     expect((await logAgain(ended)).body.fields[0].message).toContain('what was seen on the paper')
     expect((await logAgain({ ...ended, body: { ...ended.body, seen: 'none' } })).status).toBe(201)
     expect((await logAgain(fill())).status).toBe(201)
@@ -94,7 +111,7 @@ describe('what can be wrong with the place', () => {
     await server.stop()
     const file = join(server.data, 'remedium.db')
     const db = new Database(file)
-    db.prepare('INSERT INTO schema_migrations VALUES (\'999_later.sql\', \'2030-01-01\')').run()
+    db.prepare("INSERT INTO schema_migrations VALUES ('999_later.sql', '2030-01-01')").run()
     db.pragma('wal_checkpoint(TRUNCATE)')
     db.close()
     const { status, stderr } = started(server.data, ['--port', String(await freePort())])
@@ -105,18 +122,21 @@ describe('what can be wrong with the place', () => {
 
   it('a file that is no database is left alone', async () => {
     const data = newFolder()
-    writeFileSync(join(data, 'remedium.db'), 'not a database, but a shopping list, and quite a long one at that'.repeat(50))
+    writeFileSync(
+      join(data, 'remedium.db'),
+      'not a database, but a shopping list, and quite a long one at that'.repeat(50),
+    )
     const { status, stderr } = started(data, ['--port', String(await freePort())])
     expect(status).toBe(1)
     expect(stderr).toContain('is not a sound database')
   })
 
-  it('a folder that can\'t be written, a port in use and a wrong option are said in words', async () => {
+  it("a folder that can't be written, a port in use and a wrong option are said in words", async () => {
     // a file where the folder should be stops root as well, whom a folder's permissions do not
     const blocked = join(newFolder(), 'taken')
     writeFileSync(blocked, '')
     chmodSync(blocked, 0o444)
-    expect(started(join(blocked, 'shop')).stderr).toContain('can\'t write to the data folder')
+    expect(started(join(blocked, 'shop')).stderr).toContain("can't write to the data folder")
 
     const holder = createServer()
     const port = await freePort()
@@ -124,15 +144,19 @@ describe('what can be wrong with the place', () => {
     const taken = started(newFolder(), ['--port', String(port)])
     holder.close()
     expect(taken).toMatchObject({ status: 1, stderr: expect.stringContaining(`port ${port} on 127.0.0.1 is in use`) })
-    expect(started(newFolder(), ['--prot', '1']).stderr).toContain('I don\'t know --prot')
+    expect(started(newFolder(), ['--prot', '1']).stderr).toContain("I don't know --prot")
     expect(started(newFolder(), ['--port', 'x']).stderr).toContain('must be a whole number')
   })
 })
 
 describe('the command line', () => {
-  const calc = (args: string[], input: string) => spawnSync('node', ['scripts/calc.mjs', ...args], { input, encoding: 'utf8' })
+  const calc = (args: string[], input: string) =>
+    spawnSync('node', ['scripts/calc.mjs', ...args], { input, encoding: 'utf8' })
   it('answers one calculation, and exits 2 on bad input', () => {
-    expect(JSON.parse(calc(['oil_adjust'], '{"volume_now_ml": 880, "target_ml": 550}').stdout)).toEqual({ action: 'drain', amount_ml: 330 })
+    expect(JSON.parse(calc(['oil_adjust'], '{"volume_now_ml": 880, "target_ml": 550}').stdout)).toEqual({
+      action: 'drain',
+      amount_ml: 330,
+    })
     const wrong = calc(['oil_adjust'], '{"volume_now_ml": 880}')
     expect(wrong.status).toBe(2)
     expect(JSON.parse(wrong.stdout)).toMatchObject({ error: 'missing', field: 'target_ml' })
@@ -141,9 +165,14 @@ describe('the command line', () => {
   })
 
   it('answers thousands of lines in one go, a bad one among them', () => {
-    const lines = Array.from({ length: 5000 }, (_, i) => i === 2500 ? 'rubbish' : JSON.stringify({ fn: 'oil_adjust', inputs: { volume_now_ml: i, target_ml: 0 } }))
+    const lines = Array.from({ length: 5000 }, (_, i) =>
+      i === 2500 ? 'rubbish' : JSON.stringify({ fn: 'oil_adjust', inputs: { volume_now_ml: i, target_ml: 0 } }),
+    )
     const { stdout, status } = calc(['--lines'], `${lines.join('\n')}\n`)
-    const answers = stdout.trim().split('\n').map(l => JSON.parse(l) as Record<string, unknown>)
+    const answers = stdout
+      .trim()
+      .split('\n')
+      .map(l => JSON.parse(l) as Record<string, unknown>)
     expect(status).toBe(0)
     expect(answers).toHaveLength(5000)
     expect(answers[4999]).toEqual({ action: 'drain', amount_ml: 4999 })

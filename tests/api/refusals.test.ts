@@ -5,12 +5,19 @@ import { call, startBuilt } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
 
 let server: Running
-beforeAll(async () => { server = await startBuilt() })
+beforeAll(async () => {
+  server = await startBuilt()
+})
 afterAll(() => server.stop())
 
 describe('what is not there, and what is not allowed', () => {
   it('an address that is no route answers 404 in words, never the page', async () => {
-    for (const [path, method] of [['/api/nothing', 'GET'], ['/api/jobs/x/y/z', 'GET'], ['/api/nothing', 'POST'], ['/api', 'GET']] as const) {
+    for (const [path, method] of [
+      ['/api/nothing', 'GET'],
+      ['/api/jobs/x/y/z', 'GET'],
+      ['/api/nothing', 'POST'],
+      ['/api', 'GET'],
+    ] as const) {
       const answer = await fetch(server.url + path, { method })
       expect([path, answer.status], path).toEqual([path, 404])
       expect(answer.headers.get('content-type')).toContain('json')
@@ -21,7 +28,12 @@ describe('what is not there, and what is not allowed', () => {
   it('no oil goes in and nothing goes out by the side door while there was fuel in the oil', async () => {
     const { by, jobId, log } = await openShop(server.url)
     await log(newEntry(by, 'oil', { ...oilBody(), smell: 'petrol' }))
-    for (const [kind, body] of [['oil_change', { amount: null, oil: 'SAE 30', filter: false, atHours: null }], ['fitted', { what: 'Oil, SAE 30', batch: null, from: null, origin: 'other' }], ['fluid', { action: 'filled', amount: { value: 0.5, unit: 'L' }, what: null }], ['hand_back', { to: 'Nell', words: null }]] as const) {
+    for (const [kind, body] of [
+      ['oil_change', { amount: null, oil: 'SAE 30', filter: false, atHours: null }],
+      ['fitted', { what: 'Oil, SAE 30', batch: null, from: null, origin: 'other' }],
+      ['fluid', { action: 'filled', amount: { value: 0.5, unit: 'L' }, what: null }],
+      ['hand_back', { to: 'Nell', words: null }],
+    ] as const) {
       const answer = await log(newEntry(by, kind, body, { how: null }))
       expect([kind, answer.status], kind).toEqual([kind, 409])
     }

@@ -15,31 +15,111 @@ beforeAll(async () => {
   server = await startBuilt()
   shop = await openShop(server.url)
 })
-afterAll(async () => { await server.stop() })
+afterAll(async () => {
+  await server.stop()
+})
 
-const figure = (item: string, value: number, unit: string, source = 'maker', more: object = {}) => ({ item, value, unit, source, note: null, year: null, checkedBy: null, chosen: false, ...more })
-const sheetOf = async (jobId = shop.jobId) => (await call(`${server.url}/api/jobs/${jobId}`)).body.sheet as { id: string, name: string }
-const put = async (id: string, more: object) => call(`${server.url}/api/specs/${id}`, 'PUT', { name: 'Thistledown 46', engineClass: 'S4', values: [], fill: null, by: shop.by, ...more })
-const importing = (more: object) => call(`${server.url}/api/specs/import`, 'POST', { as: 'csv', text: '', sheetId: null, name: null, engineClass: null, apply: false, by: shop.by, ...more })
+const figure = (item: string, value: number, unit: string, source = 'maker', more: object = {}) => ({
+  item,
+  value,
+  unit,
+  source,
+  note: null,
+  year: null,
+  checkedBy: null,
+  chosen: false,
+  ...more,
+})
+const sheetOf = async (jobId = shop.jobId) =>
+  (await call(`${server.url}/api/jobs/${jobId}`)).body.sheet as { id: string; name: string }
+const put = async (id: string, more: object) =>
+  call(`${server.url}/api/specs/${id}`, 'PUT', {
+    name: 'Thistledown 46',
+    engineClass: 'S4',
+    values: [],
+    fill: null,
+    by: shop.by,
+    ...more,
+  })
+const importing = (more: object) =>
+  call(`${server.url}/api/specs/import`, 'POST', {
+    as: 'csv',
+    text: '',
+    sheetId: null,
+    name: null,
+    engineClass: null,
+    apply: false,
+    by: shop.by,
+    ...more,
+  })
 
 describe('spec sheets', () => {
-  const TABLE = { kind: 'level', unit: 'mm', points: [[8, 380], [15, 450], [27, 600]], lowAt: 15, fullAt: 27 }
+  const TABLE = {
+    kind: 'level',
+    unit: 'mm',
+    points: [
+      [8, 380],
+      [15, 450],
+      [27, 600],
+    ],
+    lowAt: 15,
+    fullAt: 27,
+  }
 
   it('keep two sources side by side, judge every job on the engine by them, and remember what they said before', async () => {
     const { id } = await sheetOf()
-    expect((await put(id, { values: [figure('compression_limit', 95, 'psi'), figure('compression_limit', 110, 'psi', 'book', { year: 1998 })], fill: TABLE })).status).toBe(200)
+    expect(
+      (
+        await put(id, {
+          values: [
+            figure('compression_limit', 95, 'psi'),
+            figure('compression_limit', 110, 'psi', 'book', { year: 1998 }),
+          ],
+          fill: TABLE,
+        })
+      ).status,
+    ).toBe(200)
     const sheet = (await call(`${server.url}/api/specs/${id}`)).body
     expect(sheet.values).toHaveLength(2)
     expect(sheet.changes).toHaveLength(1)
-    expect((await call(`${server.url}/api/specs`)).body.find((s: { id: string }) => s.id === id)).toMatchObject({ figures: 2, conflicts: 1, unchecked: 2, fillTable: true, machines: 1 })
-    await shop.log(newEntry(shop.by, 'oil', { reading: { by: 'scale', mm: 21 }, colour: null, thickness: null, smell: 'plain', glitter: null, whereGone: null, note: null }, { how: 'by_eye' }))
+    expect((await call(`${server.url}/api/specs`)).body.find((s: { id: string }) => s.id === id)).toMatchObject({
+      figures: 2,
+      conflicts: 1,
+      unchecked: 2,
+      fillTable: true,
+      machines: 1,
+    })
+    await shop.log(
+      newEntry(
+        shop.by,
+        'oil',
+        {
+          reading: { by: 'scale', mm: 21 },
+          colour: null,
+          thickness: null,
+          smell: 'plain',
+          glitter: null,
+          whereGone: null,
+          note: null,
+        },
+        { how: 'by_eye' },
+      ),
+    )
     const { oil } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
     expect(oil.volumeMl).toBe(525)
   })
 
   it('refuse a table that goes back on itself, and name the field', async () => {
     const { id } = await sheetOf()
-    const answer = await put(id, { fill: { ...TABLE, points: [[8, 380], [15, 350]] } })
+    const answer = await put(id, {
+      fill: {
+        ...TABLE,
+        points: [
+          [8, 380],
+          [15, 350],
+        ],
+      },
+    })
     expect([answer.status, answer.body.fields[0].field]).toEqual([422, 'fill.points'])
   })
 
@@ -51,14 +131,28 @@ describe('spec sheets', () => {
     const other = newJob(shop.by)
     await call(`${server.url}/api/jobs`, 'POST', other)
     const machineId = (await call(`${server.url}/api/jobs/${other.id}`)).body.machine.id
-    expect((await call(`${server.url}/api/machines/${machineId}/sheet`, 'PUT', { sheetId: id, by: shop.by })).status).toBe(200)
+    expect(
+      (await call(`${server.url}/api/machines/${machineId}/sheet`, 'PUT', { sheetId: id, by: shop.by })).status,
+    ).toBe(200)
     expect((await sheetOf(other.id)).id).toBe(id)
-    expect((await call(`${server.url}/api/machines/${machineId}/sheet`, 'PUT', { sheetId: ulid(), by: shop.by })).status).toBe(404)
+    expect(
+      (await call(`${server.url}/api/machines/${machineId}/sheet`, 'PUT', { sheetId: ulid(), by: shop.by })).status,
+    ).toBe(404)
   })
 
   it('go out as CSV and JSON and come back the same, changing nothing the second time', async () => {
     const { id } = await sheetOf()
-    await put(id, { values: [figure('oil_capacity', 550, 'mL', 'maker', { note: 'owner\'s book, "page 12"', year: 2019, checkedBy: 'Ada Quill' }), figure('bore', 65, 'mm', 'measured', { chosen: true })], fill: TABLE })
+    await put(id, {
+      values: [
+        figure('oil_capacity', 550, 'mL', 'maker', {
+          note: 'owner\'s book, "page 12"',
+          year: 2019,
+          checkedBy: 'Ada Quill',
+        }),
+        figure('bore', 65, 'mm', 'measured', { chosen: true }),
+      ],
+      fill: TABLE,
+    })
     const { values } = (await call(`${server.url}/api/specs/${id}`)).body
     for (const as of ['csv', 'json'] as const) {
       const text = await (await fetch(`${server.url}/api/specs/${id}/export?as=${as}`)).text()
@@ -69,42 +163,70 @@ describe('spec sheets', () => {
       expect(copy.values, as).toEqual(values)
       expect(copy.fill, as).toEqual(as === 'json' ? TABLE : null)
     }
-    expect((await call(`${server.url}/api/schemas/spec-sheet`)).body.properties.values.items.properties.item.enum).toContain('oil_capacity')
+    expect(
+      (await call(`${server.url}/api/schemas/spec-sheet`)).body.properties.values.items.properties.item.enum,
+    ).toContain('oil_capacity')
   })
 
   it('a dry run tells everything and changes nothing; a wrong line stops all of it', async () => {
     const { id } = await sheetOf()
     const before = (await call(`${server.url}/api/specs/${id}`)).body.values
-    const text = 'item;value;unit;source;year\noil_capacity;600;mL;book;1998\nlash_inlet_min;4;mm;maker;\noil_capacity;lots;mL;maker;\nwheels;4;mm;maker;\nbore;65;bar;maker;'
+    const text =
+      'item;value;unit;source;year\noil_capacity;600;mL;book;1998\nlash_inlet_min;4;mm;maker;\noil_capacity;lots;mL;maker;\nwheels;4;mm;maker;\nbore;65;bar;maker;'
     const dry = (await importing({ text, sheetId: id })).body
     expect(dry.lines.map((l: { line: number }) => l.line)).toEqual([4, 5, 6])
     expect(dry.conflicts).toEqual(['Whole oil fill'])
     expect(dry.doubts[0]).toContain('Did you mean 4 thou?')
     expect((await importing({ text, sheetId: id, apply: true })).body.applied).toBe(false)
     expect((await call(`${server.url}/api/specs/${id}`)).body.values).toEqual(before)
-    expect((await importing({ text: 'a,b\n1,2', sheetId: id })).body.message).toContain('item, value, unit, source are missing')
+    expect((await importing({ text: 'a,b\n1,2', sheetId: id })).body.message).toContain(
+      'item, value, unit, source are missing',
+    )
     expect((await importing({ as: 'json', text: '{"format":"other"}' })).status).toBe(422)
-    expect((await importing({ text: 'item,value,unit,source\nbore,65,mm,maker' })).body.lines[0].message).toContain('needs a name')
+    expect((await importing({ text: 'item,value,unit,source\nbore,65,mm,maker' })).body.lines[0].message).toContain(
+      'needs a name',
+    )
   })
 })
 
 describe('photos', () => {
   const send = async (body: BodyInit, id = ulid()) => {
-    const response = await fetch(`${server.url}/api/jobs/${shop.jobId}/photos?id=${id}`, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body })
+    const response = await fetch(`${server.url}/api/jobs/${shop.jobId}/photos?id=${id}`, {
+      method: 'POST',
+      headers: { 'content-type': 'image/jpeg' },
+      body,
+    })
     return { id, status: response.status, body: await response.json() }
   }
-  const picture = async (width: number, height: number) => new Uint8Array(await sharp({ create: { width, height, channels: 3, background: '#886644' } })
-    .jpeg().withExif({ IFD0: { Copyright: 'nobody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).withMetadata({ orientation: 6 }).toBuffer())
+  const picture = async (width: number, height: number) =>
+    new Uint8Array(
+      await sharp({ create: { width, height, channels: 3, background: '#886644' } })
+        .jpeg()
+        .withExif({ IFD0: { Copyright: 'nobody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
+        .withMetadata({ orientation: 6 })
+        .toBuffer(),
+    )
 
   it('are turned upright, made small, freed of place and camera, and lie beside the database', async () => {
     const sent = await send(await picture(3000, 1200))
     expect(sent).toMatchObject({ status: 201, body: { width: 640, height: 1600 } })
     const kept = sharp(Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}`)).arrayBuffer()))
     expect((await kept.metadata()).exif).toBeUndefined()
-    const small = await sharp(Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}?size=small`)).arrayBuffer())).metadata()
+    const small = await sharp(
+      Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}?size=small`)).arrayBuffer()),
+    ).metadata()
     expect([small.width, small.height]).toEqual([128, 320])
     expect(existsSync(join(server.data, 'photos', `${sent.id}.jpg`))).toBe(true)
-    expect(await shop.log(newEntry(shop.by, 'photo', { photoId: sent.id, caption: 'Oil on the stick', width: 640, height: 1600 }, { how: null }))).toMatchObject({ status: 201 })
+    expect(
+      await shop.log(
+        newEntry(
+          shop.by,
+          'photo',
+          { photoId: sent.id, caption: 'Oil on the stick', width: 640, height: 1600 },
+          { how: null },
+        ),
+      ),
+    ).toMatchObject({ status: 201 })
   })
 
   it('an entry shows only a picture that is on disk, of its own job', async () => {
@@ -124,19 +246,38 @@ describe('photos', () => {
 describe('what travels with a machine', () => {
   it('the running time logged last stands on the machine, also when it was worked out', async () => {
     const pattern = { hoursPerDay: 2, daysPerWeek: 3, months: 6 }
-    expect((await shop.log(newEntry(shop.by, 'meter', { reading: 156, unit: 'h', source: 'estimated', pattern }, { how: 'estimated' }))).status).toBe(201)
-    expect((await call(`${server.url}/api/jobs/${shop.jobId}`)).body.machine).toMatchObject({ meterReading: 156, meterUnit: 'h', meterSource: 'estimated' })
+    expect(
+      (
+        await shop.log(
+          newEntry(shop.by, 'meter', { reading: 156, unit: 'h', source: 'estimated', pattern }, { how: 'estimated' }),
+        )
+      ).status,
+    ).toBe(201)
+    expect((await call(`${server.url}/api/jobs/${shop.jobId}`)).body.machine).toMatchObject({
+      meterReading: 156,
+      meterUnit: 'h',
+      meterSource: 'estimated',
+    })
   })
 
   it('the next visit is told what was refused and what still hangs on it', async () => {
     await shop.log(newEntry(shop.by, 'refused', { what: 'New blade', risk: 'It shakes', by: 'Nell' }, { how: null }))
-    await shop.log(newEntry(shop.by, 'modification', { what: 'low_oil_switch', text: null, why: null, state: 'in_place' }, { how: null }))
+    await shop.log(
+      newEntry(
+        shop.by,
+        'modification',
+        { what: 'low_oil_switch', text: null, why: null, state: 'in_place' },
+        { how: null },
+      ),
+    )
     const machineId = (await call(`${server.url}/api/jobs/${shop.jobId}`)).body.machine.id
     const back = newJob(shop.by, { machine: { id: machineId }, facts: null, spec: [] })
     await call(`${server.url}/api/jobs`, 'POST', back)
     const { history } = (await call(`${server.url}/api/jobs/${back.id}`)).body
     expect(history).toHaveLength(1)
-    expect(history[0].entries.map((e: { kind: string }) => e.kind)).toEqual(expect.arrayContaining(['refused', 'modification']))
+    expect(history[0].entries.map((e: { kind: string }) => e.kind)).toEqual(
+      expect.arrayContaining(['refused', 'modification']),
+    )
     const { care, tilt, visits } = (await call(`${server.url}/api/machines/${machineId}`)).body
     expect([visits.length, care.length > 3, tilt.best]).toEqual([2, true, 'Tail down, handles to the floor, front up.'])
   })
@@ -152,17 +293,43 @@ describe('what a person may take on, and what stays as it was found', () => {
   const log = (kind: string, body: object, more: object = {}) => shop.log(newEntry(shop.by, kind, body, more))
   it('a stop is signed off only while it is there and where that can be answered for', async () => {
     expect((await log('sign_off', { stopId: 'oil_low', reason: 'x' }, { how: null })).status).toBe(409)
-    await log('oil', { reading: { by: 'dry' }, colour: null, thickness: null, smell: 'plain', glitter: null, whereGone: null, note: null }, { how: 'by_eye' })
+    await log(
+      'oil',
+      {
+        reading: { by: 'dry' },
+        colour: null,
+        thickness: null,
+        smell: 'plain',
+        glitter: null,
+        whereGone: null,
+        note: null,
+      },
+      { how: 'by_eye' },
+    )
     expect((await log('sign_off', { stopId: 'oil_low', reason: 'pushed only' }, { how: null })).status).toBe(201)
-    await log('oil', { reading: { by: 'volume', amount: { value: 900, unit: 'mL' } }, colour: null, thickness: null, smell: 'petrol', glitter: null, whereGone: null, note: null })
+    await log('oil', {
+      reading: { by: 'volume', amount: { value: 900, unit: 'mL' } },
+      colour: null,
+      thickness: null,
+      smell: 'petrol',
+      glitter: null,
+      whereGone: null,
+      note: null,
+    })
     const { stops } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
     const fuel = stops.find((s: { canSign: boolean }) => !s.canSign)
     const refused = await log('sign_off', { stopId: fuel.id, reason: 'in a hurry' }, { how: null })
-    expect([refused.status, refused.body.message]).toEqual([409, expect.stringContaining('can\'t be signed off')])
+    expect([refused.status, refused.body.message]).toEqual([409, expect.stringContaining("can't be signed off")])
   })
 
   it('lash is set only after it was read as found, and as found stays locked from then on', async () => {
-    const lash = (state: string, exhaust: number) => ({ state, inlet: null, exhaust: { value: exhaust, unit: 'mm' }, rockers: 'free', note: null })
+    const lash = (state: string, exhaust: number) => ({
+      state,
+      inlet: null,
+      exhaust: { value: exhaust, unit: 'mm' },
+      rockers: 'free',
+      note: null,
+    })
     expect((await log('lash', lash('as_found', 0))).body.message).toContain('Make it safe first')
     expect((await log('made_safe', { done: ALL_SAFE }, { how: null })).status).toBe(201)
     const early = await log('lash', lash('set', 0.1))
@@ -177,7 +344,12 @@ describe('what a person may take on, and what stays as it was found', () => {
   })
 
   it('a valve is tested as found before it is tested after work', async () => {
-    const leak = (when: string) => log('valve_leak', { valve: 'exhaust', when, look: 'drops', dropsPerMin: 8, place: null, note: null }, { how: 'by_eye' })
+    const leak = (when: string) =>
+      log(
+        'valve_leak',
+        { valve: 'exhaust', when, look: 'drops', dropsPerMin: 8, place: null, note: null },
+        { how: 'by_eye' },
+      )
     await log('made_safe', { done: ALL_SAFE }, { how: null })
     const early = await leak('after')
     expect([early.status, early.body.fields[0].field]).toEqual([409, 'body.when'])
@@ -186,13 +358,21 @@ describe('what a person may take on, and what stays as it was found', () => {
 
   it('a closed job says what it was, and moves the next one of its class', async () => {
     await log('complaint', { words: 'Leaks', since: null, about: 'leak' }, { how: 'claimed' })
-    expect((await log('cause_found', { causeId: 'nonsense', text: null, proof: 'proved', missing: null }, { how: null })).status).toBe(422)
+    expect(
+      (await log('cause_found', { causeId: 'nonsense', text: null, proof: 'proved', missing: null }, { how: null }))
+        .status,
+    ).toBe(422)
     await log('cause_found', { causeId: 'sump_bolts', text: null, proof: 'proved', missing: null }, { how: null })
     const other = newJob(shop.by)
     await call(`${server.url}/api/jobs`, 'POST', other)
-    expect((await call(`${server.url}/api/jobs/${other.id}`)).body.counts).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+    expect((await call(`${server.url}/api/jobs/${other.id}`)).body.counts).toEqual({
+      total: 1,
+      hits: { sump_bolts: 1 },
+    })
     expect((await call(`${server.url}/api/jobs/${shop.jobId}`)).body.counts.total).toBe(0)
-    expect((await call(`${server.url}/api/cases?about=leak&engineClass=S4&except=${other.id}`)).body).toMatchObject([{ cause: 'Sump bolts loose', proof: 'proved' }])
+    expect((await call(`${server.url}/api/cases?about=leak&engineClass=S4&except=${other.id}`)).body).toMatchObject([
+      { cause: 'Sump bolts loose', proof: 'proved' },
+    ])
     const { likely, next } = (await call(`${server.url}/api/jobs/${other.id}/diagnosis`)).body
     expect([likely.length > 0, next.length > 0]).toEqual([true, true])
   })

@@ -1,7 +1,18 @@
 import { ulid } from 'ulid'
 import { call } from '../server'
 
-export const FACTS = { engineClass: 'S4', cycle: 'four', displacementCc: 148, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'automatic', bore: 'bare', fuelFeed: 'float', cooling: 'air' }
+export const FACTS = {
+  engineClass: 'S4',
+  cycle: 'four',
+  displacementCc: 148,
+  cylinders: 1,
+  oiling: 'splash',
+  oilShows: 'stick_screwed',
+  release: 'automatic',
+  bore: 'bare',
+  fuelFeed: 'float',
+  cooling: 'air',
+}
 export const SPEC = [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }]
 
 export async function addPerson(url: string, name = 'Ada Quill'): Promise<string> {
@@ -11,13 +22,28 @@ export async function addPerson(url: string, name = 'Ada Quill'): Promise<string
 export function newEntry(by: string, kind: string, body: unknown, more: Record<string, unknown> = {}) {
   return { id: ulid(), kind, at: '2026-05-04T09:00:00.000Z', by, how: 'measured', body, supersedes: null, ...more }
 }
-export const oilBody = (value = 880, unit = 'mL') => ({ reading: { by: 'volume', amount: { value, unit } }, colour: 'honey', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null as string | null, note: null })
+export const oilBody = (value = 880, unit = 'mL') => ({
+  reading: { by: 'volume', amount: { value, unit } },
+  colour: 'honey',
+  thickness: 'normal',
+  smell: 'plain',
+  glitter: 'none',
+  whereGone: null as string | null,
+  note: null,
+})
 
 export function newJob(by: string, more: Record<string, unknown> = {}) {
   return {
     id: ulid(),
     customer: { name: 'Nell Brack', contact: null },
-    machine: { kind: 'walk_behind_mower', name: 'Thistledown 46', serial: null, meterReading: null, meterUnit: 'h', meterSource: 'claimed' },
+    machine: {
+      kind: 'walk_behind_mower',
+      name: 'Thistledown 46',
+      serial: null,
+      meterReading: null,
+      meterUnit: 'h',
+      meterSource: 'claimed',
+    },
     facts: FACTS,
     spec: SPEC,
     entries: [newEntry(by, 'complaint', { words: 'Smokes', since: null }, { how: 'claimed' })],
@@ -26,7 +52,9 @@ export function newJob(by: string, more: Record<string, unknown> = {}) {
 }
 
 /** A fresh shop with one person and one job. */
-export async function openShop(url: string): Promise<{ by: string, jobId: string, log(entry: unknown): ReturnType<typeof call> }> {
+export async function openShop(
+  url: string,
+): Promise<{ by: string; jobId: string; log(entry: unknown): ReturnType<typeof call> }> {
   const by = await addPerson(url)
   const job = newJob(by)
   await call(`${url}/api/jobs`, 'POST', job)

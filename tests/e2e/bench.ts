@@ -3,14 +3,14 @@ import { expect } from '@playwright/test'
 
 /** Somebody of the shop stands at the bench, before the first page opens. */
 export async function atTheBench(page: Page, request: APIRequestContext, base = ''): Promise<void> {
-  const { people } = await (await request.get(`${base}/api/shop`)).json() as { people: { id: string }[] }
-  await page.addInitScript((id) => {
+  const { people } = (await (await request.get(`${base}/api/shop`)).json()) as { people: { id: string }[] }
+  await page.addInitScript(id => {
     if (!localStorage.getItem('remedium:at-the-bench')) localStorage.setItem('remedium:at-the-bench', id)
   }, people[0]?.id ?? '')
 }
 
 export async function jobNumbered(request: APIRequestContext, number: number): Promise<string> {
-  const lines = await (await request.get('/api/jobs')).json() as { id: string, number: number }[]
+  const lines = (await (await request.get('/api/jobs')).json()) as { id: string; number: number }[]
   const found = lines.find(l => l.number === number)
   if (!found) throw new Error(`The demo shop has no job T ${number}.`)
   return found.id
@@ -23,23 +23,64 @@ export async function openJob(page: Page, path: string): Promise<void> {
 }
 
 /** One answer of a row of chips. */
-export const chip = (page: Page, group: string, word: string) => page.getByRole('group', { name: group }).getByText(word, { exact: true })
+export const chip = (page: Page, group: string, word: string) =>
+  page.getByRole('group', { name: group }).getByText(word, { exact: true })
 
 export const lean = (page: Page) => page.locator('[data-test=lean] .head')
 
 /** A machine of its own, so that no other test finds its look half done. */
-export async function freshJob(page: Page, words: string, about = 'smoke', facts: object = {}, spec: object[] = [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }]): Promise<string> {
-  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
+export async function freshJob(
+  page: Page,
+  words: string,
+  about = 'smoke',
+  facts: object = {},
+  spec: object[] = [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }],
+): Promise<string> {
+  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
   const stamp = Date.now()
   const id = (n: number): string => `01K${String(stamp).padStart(13, '0')}${String(n).padStart(10, '0')}`.slice(0, 26)
   const by = people[0]?.id
-  await page.request.post('/api/jobs', { data: {
-    id: id(1), customer: { name: 'Greta Underhill', contact: null },
-    machine: { kind: 'walk_behind_mower', name: 'Thistledown 41', serial: null, meterReading: null, meterUnit: 'h', meterSource: 'claimed' },
-    facts: { engineClass: 'S4', cycle: 'four', displacementCc: 140, cylinders: 1, oiling: 'splash', oilShows: 'stick_screwed', release: 'automatic', bore: 'bare', fuelFeed: 'float', cooling: 'air', mixRatio: null, ...facts },
-    spec, sheetId: null,
-    entries: [{ id: id(2), kind: 'complaint', at: new Date().toISOString(), by, how: 'claimed', supersedes: null, body: { words, since: null, about } }],
-  } })
+  await page.request.post('/api/jobs', {
+    data: {
+      id: id(1),
+      customer: { name: 'Greta Underhill', contact: null },
+      machine: {
+        kind: 'walk_behind_mower',
+        name: 'Thistledown 41',
+        serial: null,
+        meterReading: null,
+        meterUnit: 'h',
+        meterSource: 'claimed',
+      },
+      facts: {
+        engineClass: 'S4',
+        cycle: 'four',
+        displacementCc: 140,
+        cylinders: 1,
+        oiling: 'splash',
+        oilShows: 'stick_screwed',
+        release: 'automatic',
+        bore: 'bare',
+        fuelFeed: 'float',
+        cooling: 'air',
+        mixRatio: null,
+        ...facts,
+      },
+      spec,
+      sheetId: null,
+      entries: [
+        {
+          id: id(2),
+          kind: 'complaint',
+          at: new Date().toISOString(),
+          by,
+          how: 'claimed',
+          supersedes: null,
+          body: { words, since: null, about },
+        },
+      ],
+    },
+  })
   return id(1)
 }
 

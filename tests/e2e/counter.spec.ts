@@ -1,13 +1,19 @@
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
-test('today shows whose move each job is, and what it waits for can be changed on the sheet', async ({ page, request }) => {
+test('today shows whose move each job is, and what it waits for can be changed on the sheet', async ({
+  page,
+  request,
+}) => {
   await page.goto('/')
-  const group = (title: string) => page.locator('section').filter({ has: page.getByRole('heading', { name: new RegExp(`^${title}`) }) })
+  const group = (title: string) =>
+    page.locator('section').filter({ has: page.getByRole('heading', { name: new RegExp(`^${title}`) }) })
   await expect(group('Your move')).toContainText('T 213')
-  await expect(group('The clock\'s move')).toContainText('T 214')
+  await expect(group("The clock's move")).toContainText('T 214')
   await openJob(page, `/jobs/${await jobNumbered(request, 213)}`)
   await page.getByLabel('Waiting for').selectOption('parts')
   await expect(page.locator('.log')).toContainText('For parts')
@@ -60,20 +66,20 @@ test('what was only claimed is checked, and shown as said and as found', async (
   await expect(page.locator('.claims')).toContainText('Oil was done in spring')
 })
 
-test('the owner\'s cap and the shop\'s rule turn the verdict, and say so', async ({ page, request }) => {
+test("the owner's cap and the shop's rule turn the verdict, and say so", async ({ page, request }) => {
   const id = await jobNumbered(request, 213)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+6')
   await expect(lean(page)).toHaveText('Press in a rod kit')
   await page.keyboard.press('Alt+1')
-  await page.getByLabel('Owner\'s spending cap').fill('700')
+  await page.getByLabel("Owner's spending cap").fill('700')
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.logged')).toContainText('cap €700.00')
   await page.keyboard.press('Alt+6')
   await expect(lean(page)).toHaveText('Leave it as it is')
   await expect(page.locator('.says')).toContainText('‘Press in a rod kit’ is out')
   await page.keyboard.press('Alt+1')
-  await page.getByLabel('Owner\'s spending cap').fill('')
+  await page.getByLabel("Owner's spending cap").fill('')
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.logged')).toContainText('cap none')
   await page.goto('/shop')
@@ -112,7 +118,7 @@ test('handing back warns of what is open, closes the job and moves it off today'
   const id = await jobNumbered(request, 215)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+9')
-  await expect(page.locator('.owed')).toContainText('Don\'t start it')
+  await expect(page.locator('.owed')).toContainText("Don't start it")
   await expect(page.locator('.owed')).toContainText('Nothing has been agreed')
   await page.getByLabel('Handed to').fill('')
   await page.getByRole('button', { name: /Hand it back/ }).click()
@@ -128,7 +134,10 @@ test('handing back warns of what is open, closes the job and moves it off today'
   await expect(page.locator('.side')).toContainText('T 215')
 })
 
-test('nobody at the bench, nothing logged: it asks who is there and keeps what was typed', async ({ page, request }) => {
+test('nobody at the bench, nothing logged: it asks who is there and keeps what was typed', async ({
+  page,
+  request,
+}) => {
   await page.addInitScript(() => localStorage.setItem('remedium:at-the-bench', 'somebody who left'))
   await openJob(page, `/jobs/${await jobNumbered(request, 217)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()

@@ -3,24 +3,84 @@ import { expect, test } from '@playwright/test'
 import { ulid } from 'ulid'
 import { atTheBench, chip, freshJob, lean, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 /** Logs what an earlier stage would have left, as the page itself does. */
 async function logged(page: Page, jobId: string, kind: string, body: object, how: string | null = null): Promise<void> {
-  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
-  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, { data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null } })
+  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
+    data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
+  })
   expect(answer.status(), await answer.text()).toBe(201)
 }
-const money = (type: string, text: string, likely: number, more: object = {}) => ({ id: ulid(), type, text, why: null, low: likely, likely, high: likely, chance: 1, priceKind: type === 'part' ? 'retail' : null, cures: false, ...more })
-const way = (name: string, kind: string, lines: object[], more: object = {}) => ({ name, way: kind, lines, valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 300, hoursFail: 10, daysDown: 0, ruledOut: null, ...more })
-const terms = (cap: number | null) => ({ useClass: 'private', runningValueMinor: 100000, asIsValueMinor: 10000, capMinor: cap, deadline: null, dayLossMinor: null, boughtMinor: null, ownTimeFree: false })
-const decide = (page: Page) => page.getByRole('button', { name: /^Decide/ }).first().click()
+const money = (type: string, text: string, likely: number, more: object = {}) => ({
+  id: ulid(),
+  type,
+  text,
+  why: null,
+  low: likely,
+  likely,
+  high: likely,
+  chance: 1,
+  priceKind: type === 'part' ? 'retail' : null,
+  cures: false,
+  ...more,
+})
+const way = (name: string, kind: string, lines: object[], more: object = {}) => ({
+  name,
+  way: kind,
+  lines,
+  valueAfterMinor: null,
+  successChance: 1,
+  comebackMinor: 0,
+  hoursOk: 300,
+  hoursFail: 10,
+  daysDown: 0,
+  ruledOut: null,
+  ...more,
+})
+const terms = (cap: number | null) => ({
+  useClass: 'private',
+  runningValueMinor: 100000,
+  asIsValueMinor: 10000,
+  capMinor: cap,
+  deadline: null,
+  dayLossMinor: null,
+  boughtMinor: null,
+  ownTimeFree: false,
+})
+const decide = (page: Page) =>
+  page
+    .getByRole('button', { name: /^Decide/ })
+    .first()
+    .click()
 
 test('a locked rider where one dear part decides, before and after it is measured', async ({ page }) => {
-  const id = await freshJob(page, 'Slowed down and stopped dead', 'wont_turn', { engineClass: 'S4', displacementCc: 344, bore: 'iron' }, [{ item: 'crank_pin_min', value: 37.42, unit: 'mm', source: 'maker', note: null }])
+  const id = await freshJob(
+    page,
+    'Slowed down and stopped dead',
+    'wont_turn',
+    { engineClass: 'S4', displacementCc: 344, bore: 'iron' },
+    [{ item: 'crank_pin_min', value: 37.42, unit: 'mm', source: 'maker', note: null }],
+  )
   await logged(page, id, 'terms', terms(null))
-  await logged(page, id, 'option', way('Rebuild, save the crank', 'rebuild', [money('labour', 'Strip, wash, build', 5), money('part', 'Crankshaft', 40000, { chance: 0.5, lookMin: 20 })]))
-  await logged(page, id, 'option', way('New engine', 'new_engine', [money('part', 'Engine', 43000), money('labour', 'Swap', 1)]))
+  await logged(
+    page,
+    id,
+    'option',
+    way('Rebuild, save the crank', 'rebuild', [
+      money('labour', 'Strip, wash, build', 5),
+      money('part', 'Crankshaft', 40000, { chance: 0.5, lookMin: 20 }),
+    ]),
+  )
+  await logged(
+    page,
+    id,
+    'option',
+    way('New engine', 'new_engine', [money('part', 'Engine', 43000), money('labour', 'Swap', 1)]),
+  )
   await openJob(page, `/jobs/${id}`)
   await decide(page)
   const look = page.locator('.lookfirst')
@@ -30,14 +90,28 @@ test('a locked rider where one dear part decides, before and after it is measure
   await expect(page.getByRole('list', { name: 'Best in so many of 10,000 draws' })).toContainText(/(49|50|51) %/)
   // the rail hands it on as the next move
   await expect(page.locator('[data-test=next]')).toContainText('Look: Crankshaft')
-  await page.locator('[data-test=next]').getByRole('button', { name: /^(Start|Look: Crankshaft)$/ }).last().click()
+  await page
+    .locator('[data-test=next]')
+    .getByRole('button', { name: /^(Start|Look: Crankshaft)$/ })
+    .last()
+    .click()
 
-  await page.getByRole('button', { name: /^Measure/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Measure/ })
+    .first()
+    .click()
   await page.locator('.looks').getByRole('button', { name: 'Other sizes' }).click()
   await makeSafe(page)
   await chip(page, 'On the', 'Bottom end').click()
   await page.getByRole('group', { name: 'What is measured' }).getByText('Crank pin or journal, both ends').click()
-  for (const [label, figure] of [['One end, one way', '37.47'], ['One end, across', '37.47'], ['Other end, one way', '37.46'], ['Other end, across', '37.46'], ['Standard size', '37.48']] as const) await page.getByLabel(label, { exact: true }).fill(figure)
+  for (const [label, figure] of [
+    ['One end, one way', '37.47'],
+    ['One end, across', '37.47'],
+    ['Other end, one way', '37.46'],
+    ['Other end, across', '37.46'],
+    ['Standard size', '37.48'],
+  ] as const)
+    await page.getByLabel(label, { exact: true }).fill(figure)
   await page.getByLabel('Undersizes that are sold').fill('0,25 0,5')
   await page.getByRole('button', { name: /Log the size/ }).click()
   await expect(page.locator('.measure .done')).toContainText('within its limit')
@@ -64,7 +138,9 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   await page.getByRole('button', { name: 'Rest of the machine' }).click()
   await chip(page, 'Gearbox', 'Bad').click()
   await page.getByRole('button', { name: /Log the rest of the machine/ }).click()
-  await expect(page.locator('.decide .scale .row.off').first()).toContainText('ruled out: the rest is not worth an engine: gearbox')
+  await expect(page.locator('.decide .scale .row.off').first()).toContainText(
+    'ruled out: the rest is not worth an engine: gearbox',
+  )
   await expect(page.locator('.says .headline')).toHaveText('Leave it as it is')
   // lines from what is there, and the price of today; what is wise and has no price is offered, not counted
   await page.locator('.add').getByRole('button', { name: 'Rings only' }).click()
@@ -72,7 +148,9 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   await expect(page.locator('.lrow.idle').first()).toContainText('no price yet: not counted')
   await page.getByLabel('likely of line 1', { exact: true }).fill('14,20')
   await page.getByLabel('likely of line 1', { exact: true }).blur()
-  await expect(page.getByLabel('Day of the price of line 1', { exact: true })).toHaveValue(new Date().toISOString().slice(0, 10))
+  await expect(page.getByLabel('Day of the price of line 1', { exact: true })).toHaveValue(
+    new Date().toISOString().slice(0, 10),
+  )
 })
 
 test('a stuck pulley eats the cap: warned, called, and nothing started before an answer', async ({ page }) => {

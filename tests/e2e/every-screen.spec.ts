@@ -3,29 +3,61 @@ import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { atTheBench, jobNumbered } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
-interface Screen { name: string, path: string, key?: string, tab?: string, ready: string }
+interface Screen {
+  name: string
+  path: string
+  key?: string
+  tab?: string
+  ready: string
+}
 async function screens(page: Page): Promise<Screen[]> {
   const job = `/jobs/${await jobNumbered(page.request, 207)}`
   const stages = ['book in', 'first look', 'narrow down', 'open up', 'measure', 'decide', 'build', 'prove', 'hand back']
-  const machines = await (await page.request.get('/api/machines')).json() as { id: string }[]
-  const sheets = await (await page.request.get('/api/specs')).json() as { id: string, name: string }[]
+  const machines = (await (await page.request.get('/api/machines')).json()) as { id: string }[]
+  const sheets = (await (await page.request.get('/api/specs')).json()) as { id: string; name: string }[]
   const look = `/jobs/${await jobNumbered(page.request, 213)}`
   return [
     { name: 'today', path: '/', ready: '.line' },
     ...stages.map((name, i) => ({ name, path: job, key: String(i + 1), ready: '.sheet[data-ready="true"]' })),
     { name: 'book in a machine', path: '/jobs/new', ready: 'form' },
-    ...['Leaks', 'Smoke', 'Outside', 'Uses oil', 'Kind of oil'].map(tab => ({ name: `first look, ${tab}`, path: look, key: '2', tab, ready: '.sheet[data-ready="true"]' })),
+    ...['Leaks', 'Smoke', 'Outside', 'Uses oil', 'Kind of oil'].map(tab => ({
+      name: `first look, ${tab}`,
+      path: look,
+      key: '2',
+      tab,
+      ready: '.sheet[data-ready="true"]',
+    })),
     { name: 'lash', path: look, key: '3', tab: 'Lash', ready: '.sheet[data-ready="true"]' },
-    ...['Oil map', 'Fasteners', 'First cause', 'Bad batch'].map(tab => ({ name: `open up, ${tab}`, path: look, key: '4', tab, ready: '.sheet[data-ready="true"]' })),
-    ...['Other sizes', 'Valve leak test'].map(tab => ({ name: `measure, ${tab}`, path: look, key: '5', tab, ready: '.sheet[data-ready="true"]' })),
+    ...['Oil map', 'Fasteners', 'First cause', 'Bad batch'].map(tab => ({
+      name: `open up, ${tab}`,
+      path: look,
+      key: '4',
+      tab,
+      ready: '.sheet[data-ready="true"]',
+    })),
+    ...['Other sizes', 'Valve leak test'].map(tab => ({
+      name: `measure, ${tab}`,
+      path: look,
+      key: '5',
+      tab,
+      ready: '.sheet[data-ready="true"]',
+    })),
     { name: 'evidence', path: look, key: '4', tab: 'Evidence', ready: '.sheet[data-ready="true"]' },
     { name: 'oil', path: '/oil', ready: '.oil' },
     { name: 'mix', path: '/mix', ready: '.pour' },
     { name: 'bench tools', path: '/tools', ready: '.inputs' },
     { name: 'causes', path: '/causes', ready: 'details' },
-    ...['Compression', 'Leak-down', 'Other checks', 'Theories'].map(tab => ({ name: `narrow down, ${tab}`, path: look, key: '3', tab, ready: '.sheet[data-ready="true"]' })),
+    ...['Compression', 'Leak-down', 'Other checks', 'Theories'].map(tab => ({
+      name: `narrow down, ${tab}`,
+      path: look,
+      key: '3',
+      tab,
+      ready: '.sheet[data-ready="true"]',
+    })),
     { name: 'spec sheets', path: '/specs', ready: '.list a' },
     { name: 'one sheet', path: `/specs/${sheets.find(sheet => sheet.name.startsWith('Corrie'))?.id}`, ready: 'form' },
     { name: 'import a sheet', path: '/specs/import', ready: '.top' },
@@ -52,16 +84,24 @@ for (const width of [1280, 1024, 768, 390]) {
     await page.setViewportSize({ width, height: 800 })
     for (const screen of await screens(page)) {
       await show(page, screen)
-      const [inner, outer] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.clientWidth])
+      const [inner, outer] = await page.evaluate(() => [
+        document.documentElement.scrollWidth,
+        document.documentElement.clientWidth,
+      ])
       expect(inner, screen.name).toBeLessThanOrEqual(outer ?? 0)
     }
   })
 }
 
-for (const [width, language] of [[1280, { pressureUnit: 'bar', volumeUnit: 'mL' }], [390, { pressureUnit: 'psi', volumeUnit: 'US_floz' }]] as const) {
-  test(`axe finds no violation at ${width} px, in ${language.pressureUnit} and ${language.volumeUnit}`, async ({ page }) => {
+for (const [width, language] of [
+  [1280, { pressureUnit: 'bar', volumeUnit: 'mL' }],
+  [390, { pressureUnit: 'psi', volumeUnit: 'US_floz' }],
+] as const) {
+  test(`axe finds no violation at ${width} px, in ${language.pressureUnit} and ${language.volumeUnit}`, async ({
+    page,
+  }) => {
     test.setTimeout(300_000)
-    const { policy } = await (await page.request.get('/api/shop')).json() as { policy: object }
+    const { policy } = (await (await page.request.get('/api/shop')).json()) as { policy: object }
     await page.request.put('/api/shop/policy', { data: { ...policy, ...language } })
     try {
       await page.setViewportSize({ width, height: 800 })
@@ -69,11 +109,20 @@ for (const [width, language] of [[1280, { pressureUnit: 'bar', volumeUnit: 'mL' 
       for (const screen of await screens(page)) {
         await show(page, screen)
         const { violations } = await new AxeBuilder({ page }).analyze()
-        found.push(...violations.map(v => `${screen.name}: ${v.id} ${v.nodes.slice(0, 3).map(n => n.target.join(' ')).join(', ')}`))
+        found.push(
+          ...violations.map(
+            v =>
+              `${screen.name}: ${v.id} ${v.nodes
+                .slice(0, 3)
+                .map(n => n.target.join(' '))
+                .join(', ')}`,
+          ),
+        )
       }
       expect(found).toEqual([])
+    } finally {
+      await page.request.put('/api/shop/policy', { data: policy })
     }
-    finally { await page.request.put('/api/shop/policy', { data: policy }) }
   })
 }
 
@@ -81,7 +130,9 @@ test('what can be touched is at least 44 px high on a phone', async ({ page }) =
   await page.setViewportSize({ width: 390, height: 800 })
   for (const screen of (await screens(page)).filter(s => ['first look', 'narrow down', 'decide'].includes(s.name))) {
     await show(page, screen)
-    const small = await page.locator('.desk button.btn:visible, .desk .chip:visible, .spine button:visible').evaluateAll(all => all.filter(e => e.getBoundingClientRect().height < 43.5).map(e => e.textContent?.trim()))
+    const small = await page
+      .locator('.desk button.btn:visible, .desk .chip:visible, .spine button:visible')
+      .evaluateAll(all => all.filter(e => e.getBoundingClientRect().height < 43.5).map(e => e.textContent?.trim()))
     expect(small, screen.name).toEqual([])
   }
 })

@@ -2,7 +2,9 @@ import type { Locator, Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 type Act = (target: Locator) => Promise<void>
 /** The whole first look, each part logged; `act` is a finger or the keyboard. */
@@ -15,7 +17,13 @@ async function lookItOver(page: Page, act: Act): Promise<void> {
   await expect(page.locator('.safe')).toContainText(/Made safe \d/)
   await act(part(/^Oil/))
   await act(page.getByRole('radio', { name: 'Nothing shows' }))
-  for (const [group, word] of [['Colour', 'Black'], ['Thickness', 'Treacle'], ['Smell', 'Burnt'], ['Where did it go?', 'Used, not topped up']] as const) await act(page.getByRole('group', { name: group }).getByRole('radio', { name: word }))
+  for (const [group, word] of [
+    ['Colour', 'Black'],
+    ['Thickness', 'Treacle'],
+    ['Smell', 'Burnt'],
+    ['Where did it go?', 'Used, not topped up'],
+  ] as const)
+    await act(page.getByRole('group', { name: group }).getByRole('radio', { name: word }))
   await act(button(/Log the oil/))
   await expect(log).toContainText('dry, nothing shows')
   await act(part(/Turns over/))
@@ -43,7 +51,7 @@ async function lookItOver(page: Page, act: Act): Promise<void> {
   await act(page.getByRole('radio', { name: 'All the time' }))
   await act(button(/Log the smoke/))
   await expect(log).toContainText('blue, all the time')
-  await expect(page.locator('.rail')).toContainText('Don\'t start it')
+  await expect(page.locator('.rail')).toContainText("Don't start it")
   await expect(page.locator('.rail')).toContainText('not done: compression, lash, leak-down')
 }
 
@@ -52,15 +60,19 @@ test.describe('with a finger on a telephone', () => {
   test('the whole first look is taken by touch alone, at 390 px', async ({ page }) => {
     await openJob(page, `/jobs/${await freshJob(page, 'Smokes since Sunday')}`)
     await page.getByRole('button', { name: /First look/ }).tap()
-    await lookItOver(page, async target => target.locator('xpath=self::*[not(self::input)] | self::input/..').first().tap())
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0)
+    await lookItOver(page, async target =>
+      target.locator('xpath=self::*[not(self::input)] | self::input/..').first().tap(),
+    )
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(
+      0,
+    )
   })
 })
 
 test('the whole first look is taken by the keyboard alone', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Smokes, again')}`)
   await page.keyboard.press('Alt+2')
-  await lookItOver(page, async (target) => {
+  await lookItOver(page, async target => {
     await target.focus()
     await expect(target).toBeFocused()
     await page.keyboard.press('Space')
@@ -68,10 +80,13 @@ test('the whole first look is taken by the keyboard alone', async ({ page }) => 
 })
 
 test('a locked engine is taken step by step, the plug out first', async ({ page }) => {
-  const id = await freshJob(page, 'Won\'t pull at all')
+  const id = await freshJob(page, "Won't pull at all")
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+2')
-  await page.locator('.looks').getByRole('button', { name: /Turns over/ }).click()
+  await page
+    .locator('.looks')
+    .getByRole('button', { name: /Turns over/ })
+    .click()
   await chip(page, 'It turns', 'Locked').click()
   await chip(page, 'Turned by', 'rope').click()
   await chip(page, 'Plug', 'In').click()
@@ -79,19 +94,22 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   await expect(page.getByRole('alert')).toContainText('Make it safe first')
   await makeSafe(page)
   await page.getByRole('button', { name: /Log how it turns/ }).click()
-  await expect(page.locator('.stop')).toContainText('Don\'t crank it')
+  await expect(page.locator('.stop')).toContainText("Don't crank it")
   await expect(page.locator('.rail')).toContainText('Plug out, turn by hand')
-  await page.locator('.looks').getByRole('button', { name: /Locked/ }).click()
+  await page
+    .locator('.looks')
+    .getByRole('button', { name: /Locked/ })
+    .click()
   await chip(page, 'Step', 'Brake held off').click()
   await chip(page, 'Then', 'Liquid came out').click()
   await page.getByRole('button', { name: /Log this step/ }).click()
   await expect(page.locator('.fault').first()).toContainText('Liquid comes out only with the plug out')
   await chip(page, 'Step', 'Plug out, rag over the hole, turned by hand').click()
   await page.getByRole('button', { name: /Log this step/ }).click()
-  await expect(page.locator('.stop')).toContainText('Don\'t spark or crank it')
+  await expect(page.locator('.stop')).toContainText("Don't spark or crank it")
   await expect(page.locator('.stop')).toHaveCount(1)
   await openJob(page, `/jobs/${id}`)
-  await expect(page.locator('.stop')).toContainText('Don\'t spark or crank it')
+  await expect(page.locator('.stop')).toContainText("Don't spark or crank it")
 })
 
 test('lash is asked for before a valve is blamed, and thou typed as mm is doubted', async ({ page }) => {
@@ -114,26 +132,37 @@ test('lash is asked for before a valve is blamed, and thou typed as mm is doubte
   await expect(page.locator('.rail')).toContainText('set it and test again before a seat is blamed')
 })
 
-test('guided answers become claims, a photo is kept, and what was refused last time stands at the top', async ({ page, request }) => {
+test('guided answers become claims, a photo is kept, and what was refused last time stands at the top', async ({
+  page,
+  request,
+}) => {
   const id = await jobNumbered(request, 216)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
   await expect(page.getByText('Refused then:')).toBeVisible()
-  await page.getByRole('group', { name: 'How long did it stand?' }).getByRole('button', { name: 'over the winter' }).click()
+  await page
+    .getByRole('group', { name: 'How long did it stand?' })
+    .getByRole('button', { name: 'over the winter' })
+    .click()
   await page.getByRole('group', { name: 'Who has had it open' }).getByRole('textbox').fill('a cousin')
   await page.getByRole('button', { name: 'Log the answers' }).click()
   await expect(page.locator('.claims')).toContainText('Stood: over the winter')
   await expect(page.locator('.claims')).toContainText('Had it open: a cousin')
   await expect(page.getByRole('group', { name: 'How long did it stand?' })).toHaveCount(0)
   await page.getByLabel('Words under the photo').fill('Key, as found')
-  const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  )
   await page.getByLabel('From a file').setInputFiles({ name: 'key.png', mimeType: 'image/png', buffer: png })
   await expect(page.getByRole('button', { name: 'Photo: Key, as found' })).toBeVisible()
   await page.reload()
   await page.getByRole('button', { name: 'Photo: Key, as found' }).click()
   await expect(page.getByRole('dialog').getByRole('img', { name: 'Key, as found' })).toBeVisible()
   await page.keyboard.press('Escape')
-  await page.getByLabel('From a file').setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
+  await page
+    .getByLabel('From a file')
+    .setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
   await expect(page.locator('.photos .fault')).toContainText('not a picture that can be read')
 })
 
@@ -143,7 +172,7 @@ test('a modification that can hurt somebody stops the handing back until it is p
   await page.getByRole('button', { name: 'Changed or switched off' }).click()
   await chip(page, 'Changed', 'Blade brake or seat switch bridged').click()
   await page.getByRole('button', { name: 'Log the change' }).click()
-  await expect(page.locator('.stop')).toContainText('Don\'t hand it back like this')
+  await expect(page.locator('.stop')).toContainText("Don't hand it back like this")
   await page.locator('.kept').getByRole('button', { name: 'Correct' }).click()
   await chip(page, 'Now', 'Put right').click()
   await page.getByRole('button', { name: 'Log the correction' }).click()

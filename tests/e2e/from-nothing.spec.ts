@@ -4,8 +4,12 @@ import { startBuilt } from '../server'
 import { chip, lean, makeSafe, openJob } from './bench'
 
 let server: Running
-test.beforeAll(async () => { server = await startBuilt() })
-test.afterAll(async () => { await server.stop() })
+test.beforeAll(async () => {
+  server = await startBuilt()
+})
+test.afterAll(async () => {
+  await server.stop()
+})
 
 test('a machine from booking in to the printed, agreed verdict, in a shop that starts empty', async ({ page }) => {
   await page.goto(server.url)
@@ -39,11 +43,11 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await chip(page, 'Release', 'none').click()
   await page.getByText('What it should be').click()
   await page.getByLabel('Whole oil fill', { exact: true }).fill('600')
-  await page.getByLabel('Complaint, in the owner\'s words').fill('Bang, then nothing.')
+  await page.getByLabel("Complaint, in the owner's words").fill('Bang, then nothing.')
   await page.getByLabel('Claim 1').fill('Low-oil switch was unplugged')
   await page.getByLabel('Worth when running').fill('420')
   await page.getByLabel('Worth as it is').fill('35')
-  await page.getByLabel('Owner\'s spending cap').fill('400')
+  await page.getByLabel("Owner's spending cap").fill('400')
   await page.getByRole('button', { name: /Book it in/ }).click()
   await expect(page.getByRole('heading', { name: 'Lamplight 2200 🔦' })).toBeVisible()
   const path = new URL(page.url()).pathname
@@ -51,7 +55,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   // first look
   await chip(page, 'Read how', 'Nothing shows').click()
   await chip(page, 'Colour', 'Silvery').click()
-  await expect(page.locator('.stop')).toContainText('Don\'t start it')
+  await expect(page.locator('.stop')).toContainText("Don't start it")
   await page.getByRole('button', { name: /Log the oil/ }).click()
   await expect(page.locator('.logged')).toContainText('dry, nothing shows, silvery')
   await makeSafe(page)
@@ -71,7 +75,10 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.locator('.log')).toContainText('dry 0.00 bar, wet 0.00 bar')
 
   // open up: bright flakes in the sump
-  await page.getByRole('button', { name: /Open up/ }).first().click()
+  await page
+    .getByRole('button', { name: /Open up/ })
+    .first()
+    .click()
   await page.locator('.looks').getByRole('button', { name: 'Debris' }).click()
   await chip(page, 'Found in', 'Sump').click()
   await page.getByLabel('Made of').selectOption('aluminium')
@@ -82,7 +89,10 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.locator('.log')).toContainText('aluminium flakes, magnet or pleat full, largest 3 mm')
 
   // decide: two ways with uncertain lines; the verdict moves while typing, before anything is logged
-  await page.getByRole('button', { name: /Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /Decide/ })
+    .first()
+    .click()
   await page.getByRole('button', { name: 'Rebuild', exact: true }).click()
   await page.getByLabel('likely of line 1', { exact: true }).fill('2')
   await page.getByLabel('low of line 1', { exact: true }).fill('1.5')
@@ -110,7 +120,10 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.getByLabel('Who agreed')).toHaveValue('Cobnut Hire')
   await page.getByRole('button', { name: 'Freeze it as agreed' }).click()
   await expect(page.locator('.agreed')).toContainText('New engine in this frame')
-  await page.getByRole('button', { name: /Hand back/ }).first().click()
+  await page
+    .getByRole('button', { name: /Hand back/ })
+    .first()
+    .click()
   const href = await page.getByRole('link', { name: 'Print the record, PDF' }).getAttribute('href')
   const pdf = await page.request.get(`${server.url}${href}`)
   expect(pdf.headers()['content-type']).toBe('application/pdf')
@@ -118,7 +131,10 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
 
   // reload: all of it is there
   await openJob(page, `${server.url}${path}`)
-  await page.getByRole('button', { name: /Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /Decide/ })
+    .first()
+    .click()
   await expect(page.locator('.agreed')).toContainText('by Cobnut Hire in person')
   expect((await page.locator('.says').innerText()).replace(/\s+/g, ' ')).toContain(shown.split('\n')[1])
 

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atTheBench, jobNumbered, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 test('oil is read, smelt and logged without touching the mouse', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)

@@ -1,9 +1,14 @@
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
-test('a wrong can is put right within its room, a leaner one refused, and its label printed', async ({ page, request }) => {
+test('a wrong can is put right within its room, a leaner one refused, and its label printed', async ({
+  page,
+  request,
+}) => {
   await page.goto('/mix')
   await chip(page, 'Task', 'Put one right').click()
   await page.getByLabel('Maker asks, fuel to 1 of oil').fill('40')
@@ -17,17 +22,31 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
   await expect(page.locator('ol')).not.toContainText('into a can of its own')
   await expect(page.locator('ol')).toContainText('It is now 40 : 1, 3.08 L')
   await page.getByLabel('Or mix it to').fill('50')
-  await expect(page.locator('.fault').first()).toContainText('has less oil than the maker\'s 40 : 1')
+  await expect(page.locator('.fault').first()).toContainText("has less oil than the maker's 40 : 1")
   await page.getByLabel('Or mix it to').fill('')
   // the can as it is becomes a finding of a job, and a lean one stops the machine
-  const job = await freshJob(page, 'Seized at full throttle', 'dies', { cycle: 'two', engineClass: 'H2', oiling: 'premix', oilShows: 'none', release: 'none', fuelFeed: 'diaphragm', mixRatio: 40 }, [])
+  const job = await freshJob(
+    page,
+    'Seized at full throttle',
+    'dies',
+    {
+      cycle: 'two',
+      engineClass: 'H2',
+      oiling: 'premix',
+      oilShows: 'none',
+      release: 'none',
+      fuelFeed: 'diaphragm',
+      mixRatio: 40,
+    },
+    [],
+  )
   await page.reload()
   await page.getByLabel('Send it to a job').selectOption(job)
   await page.getByRole('button', { name: 'Log this can' }).click()
   await expect(page.locator('.sendto')).toContainText('On the log of')
   expect(await (await request.get(`/api/jobs/${job}/assessment`)).text()).toContain('60 : 1')
   await page.getByLabel('hard use').check()
-  await expect(page.locator('.reasons')).toContainText('Shop\'s rule: 32 : 1')
+  await expect(page.locator('.reasons')).toContainText("Shop's rule: 32 : 1")
   // what was typed is found again, and the label can be printed
   await page.reload()
   await expect(page.getByLabel('Fuel in the can', { exact: true })).toHaveValue('3')
@@ -38,7 +57,10 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
   await expect(page.getByText('no oil used at all')).toBeVisible()
 })
 
-test('fuel in the oil goes its compulsory way, the clock running while the page is closed', async ({ page, request }) => {
+test('fuel in the oil goes its compulsory way, the clock running while the page is closed', async ({
+  page,
+  request,
+}) => {
   const id = await jobNumbered(request, 217)
   await openJob(page, `/jobs/${id}`)
   await page.getByRole('button', { name: /First look/ }).click()
@@ -47,7 +69,7 @@ test('fuel in the oil goes its compulsory way, the clock running while the page 
   await page.getByLabel('Came out', { exact: true }).fill('720')
   await chip(page, 'Smell', 'Petrol').click()
   await page.getByRole('button', { name: /Log the oil/ }).click()
-  await expect(page.locator('.stop')).toContainText('Don\'t start it, don\'t refill yet')
+  await expect(page.locator('.stop')).toContainText("Don't start it, don't refill yet")
   await page.locator('.rail').getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByText('Waits for the stand test.')).toBeVisible()
   await chip(page, 'It came by', 'Needle, seat or float').click()
@@ -83,7 +105,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await page.getByLabel('Regulator', { exact: true }).fill('7')
   await page.getByLabel('Cylinder holds', { exact: true }).fill('8')
   await page.getByRole('button', { name: /Log the leak-down/ }).click()
-  await expect(page.locator('.fault').first()).toContainText('can\'t read more than the regulator')
+  await expect(page.locator('.fault').first()).toContainText("can't read more than the regulator")
   await page.getByLabel('Cylinder holds', { exact: true }).fill('1.4')
   await page.locator('.heard').getByText('Exhaust').click()
   await expect(page.locator('.rail')).toContainText('Leak-down 80 %, bad: the exhaust valve')
@@ -119,7 +141,8 @@ test('what is made safe is ticked whole, and asked for again after a connection'
   await safe.getByText('Plug lead off and earthed').click()
   await safe.getByRole('button', { name: 'Made safe' }).click()
   await expect(safe.locator('.fault')).toContainText('Tick every step')
-  for (const word of ['Battery earth off', 'Fuel shut or clamped', 'Blade, belt', 'Stable on the bench']) await safe.getByText(word).click()
+  for (const word of ['Battery earth off', 'Fuel shut or clamped', 'Blade, belt', 'Stable on the bench'])
+    await safe.getByText(word).click()
   await safe.getByRole('button', { name: 'Made safe' }).click()
   await expect(safe).toContainText('Made safe')
   await safe.getByRole('button', { name: 'Something was connected again' }).click()

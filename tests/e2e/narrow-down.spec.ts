@@ -2,7 +2,9 @@ import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 const leading = (page: Page) => page.locator('.like li').first().locator('.name')
 const next = (page: Page) => page.locator('[data-test=next]')
@@ -11,41 +13,65 @@ const next = (page: Page) => page.locator('[data-test=next]')
 async function answer(page: Page, title: string): Promise<void> {
   const log = (name: RegExp) => page.getByRole('button', { name }).click()
   if (title.startsWith('Read the oil')) {
-    await page.getByLabel('Read how').or(page.getByRole('group', { name: 'Read how' })).getByText('On the stick').click()
+    await page
+      .getByLabel('Read how')
+      .or(page.getByRole('group', { name: 'Read how' }))
+      .getByText('On the stick')
+      .click()
     await page.getByLabel('Level, 0 at low and 100 at full').fill('60')
-    for (const [group, word] of [['Colour', 'Brown'], ['Thickness', 'Normal'], ['Smell', 'Plain'], ['Glitter', 'None']] as const) await chip(page, group, word).click()
+    for (const [group, word] of [
+      ['Colour', 'Brown'],
+      ['Thickness', 'Normal'],
+      ['Smell', 'Plain'],
+      ['Glitter', 'None'],
+    ] as const)
+      await chip(page, group, word).click()
     await log(/Log the oil/)
-  }
-  else if (title === 'Turn it by hand') {
+  } else if (title === 'Turn it by hand') {
     await chip(page, 'It turns', 'Spins free').click()
     await chip(page, 'Turned by', 'kick').click()
     await chip(page, 'Plug', 'In').click()
     await log(/Log how it turns/)
-  }
-  else if (title === 'Compression, dry' || title === 'Compression, wet') {
+  } else if (title === 'Compression, dry' || title === 'Compression, wet') {
     await page.getByLabel('Dry', { exact: true }).fill('0.9')
     await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('1.0')
     await log(/Log the compression/)
-  }
-  else if (title.startsWith('Read the lash')) {
+  } else if (title.startsWith('Read the lash')) {
     await page.getByLabel('Inlet', { exact: true }).fill('0.08')
     await page.getByLabel('Exhaust', { exact: true }).fill('0')
     await log(/Log the lash/)
-  }
-  else if (title === 'Leak-down, listen') {
+  } else if (title === 'Leak-down, listen') {
     await page.getByLabel('Regulator', { exact: true }).fill('7')
     await page.getByLabel('Cylinder holds', { exact: true }).fill('1')
     await page.locator('.heard').getByText('Exhaust').click()
     await log(/Log the leak-down/)
-  }
-  else if (await page.getByRole('button', { name: 'Looks normal' }).isVisible()) await page.getByRole('button', { name: 'Looks normal' }).click()
-  else if (await page.getByRole('button', { name: 'Nothing to see' }).isVisible()) await page.getByRole('button', { name: 'Nothing to see' }).click()
+  } else if (await page.getByRole('button', { name: 'Looks normal' }).isVisible())
+    await page.getByRole('button', { name: 'Looks normal' }).click()
+  else if (await page.getByRole('button', { name: 'Nothing to see' }).isVisible())
+    await page.getByRole('button', { name: 'Nothing to see' }).click()
   else await page.getByRole('button', { name: 'Nothing of it' }).click()
 }
 
 test('a no-start without compression is walked from complaint to cause by the suggestions', async ({ page }) => {
   test.setTimeout(120_000)
-  const id = await freshJob(page, 'Won\'t start, no kick', 'wont_start', { engineClass: 'M4', displacementCc: 110, oiling: 'pump_wet', oilShows: 'stick_resting', release: 'none', bore: 'iron', fuelFeed: 'vacuum_tap', clutch: 'wet', valves: 'overhead_cam', ignition: 'electronic' }, [{ item: 'compression_limit', value: 9, unit: 'bar', source: 'maker', note: null }])
+  const id = await freshJob(
+    page,
+    "Won't start, no kick",
+    'wont_start',
+    {
+      engineClass: 'M4',
+      displacementCc: 110,
+      oiling: 'pump_wet',
+      oilShows: 'stick_resting',
+      release: 'none',
+      bore: 'iron',
+      fuelFeed: 'vacuum_tap',
+      clutch: 'wet',
+      valves: 'overhead_cam',
+      ignition: 'electronic',
+    },
+    [{ item: 'compression_limit', value: 9, unit: 'bar', source: 'maker', note: null }],
+  )
   await openJob(page, `/jobs/${id}`)
   const asked: string[] = []
   for (let i = 0; i < 14; i++) {
@@ -67,7 +93,10 @@ test('a no-start without compression is walked from complaint to cause by the su
 })
 
 test('a check is left out only with a reason, and a check of the catalogue moves the list', async ({ page }) => {
-  await openJob(page, `/jobs/${await freshJob(page, 'Hit a stump, kicks back', 'wont_start', { ignition: 'key', valves: 'push_rod' })}`)
+  await openJob(
+    page,
+    `/jobs/${await freshJob(page, 'Hit a stump, kicks back', 'wont_start', { ignition: 'key', valves: 'push_rod' })}`,
+  )
   await page.keyboard.press('Alt+3')
   await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
   await page.getByLabel('Check', { exact: true }).selectOption({ label: 'Flywheel off, look at the key, 12 min' })
@@ -88,7 +117,10 @@ test('a check is left out only with a reason, and a check of the catalogue moves
 })
 
 test('a check is skipped in the rail with a reason, and another takes its place', async ({ page }) => {
-  await openJob(page, `/jobs/${await freshJob(page, 'No power', 'no_power', { cycle: 'two', engineClass: 'H2', oiling: 'injection', oilShows: 'none', fuelFeed: 'diaphragm', release: 'none' }, [])}`)
+  await openJob(
+    page,
+    `/jobs/${await freshJob(page, 'No power', 'no_power', { cycle: 'two', engineClass: 'H2', oiling: 'injection', oilShows: 'none', fuelFeed: 'diaphragm', release: 'none' }, [])}`,
+  )
   const title = await next(page).locator('.nexttitle b').innerText()
   await next(page).getByRole('button', { name: 'Skip, say why' }).click()
   await next(page).getByRole('button', { name: 'Leave it out' }).click()
@@ -99,13 +131,16 @@ test('a check is skipped in the rail with a reason, and another takes its place'
   await expect(page.locator('.log')).toContainText('left out: no tool for it here')
 })
 
-test('fuel in the oil can\'t be clicked away; too little oil is taken on by name and reason', async ({ page, request }) => {
+test("fuel in the oil can't be clicked away; too little oil is taken on by name and reason", async ({
+  page,
+  request,
+}) => {
   const fuel = await jobNumbered(request, 214)
   await openJob(page, `/jobs/${fuel}`)
   await expect(page.locator('.stop')).toContainText('Nobody can sign this away')
   await expect(page.locator('.stop').getByRole('button')).toHaveCount(0)
   await openJob(page, `/jobs/${await jobNumbered(request, 205)}`)
-  const stop = page.locator('.stop').filter({ hasText: 'Don\'t start it' })
+  const stop = page.locator('.stop').filter({ hasText: "Don't start it" })
   await stop.getByRole('button', { name: 'I take this on' }).click()
   await stop.getByRole('button', { name: 'Sign' }).click()
   await expect(stop).toContainText('Reason is missing')
@@ -116,7 +151,7 @@ test('fuel in the oil can\'t be clicked away; too little oil is taken on by name
   await expect(stop).toContainText('for a photo of the hole')
 })
 
-test('what it really was is learnt: the next owner\'s complaint lists it', async ({ page }) => {
+test("what it really was is learnt: the next owner's complaint lists it", async ({ page }) => {
   const id = await freshJob(page, 'Leaks on the deck', 'leak')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+9')

@@ -2,15 +2,39 @@ import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, freshJob, jobNumbered, lean, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
-const TWO_STROKE = { engineClass: 'V2', cycle: 'two', displacementCc: 106, oiling: 'premix', oilShows: 'none', release: 'none', bore: 'iron', fuelFeed: 'float', mixRatio: 40 }
-const PUMPED = { engineClass: 'M4', displacementCc: 125, oiling: 'pump_wet', oilShows: 'window', release: 'none', bore: 'iron', valves: 'overhead_cam', clutch: 'wet' }
+const TWO_STROKE = {
+  engineClass: 'V2',
+  cycle: 'two',
+  displacementCc: 106,
+  oiling: 'premix',
+  oilShows: 'none',
+  release: 'none',
+  bore: 'iron',
+  fuelFeed: 'float',
+  mixRatio: 40,
+}
+const PUMPED = {
+  engineClass: 'M4',
+  displacementCc: 125,
+  oiling: 'pump_wet',
+  oilShows: 'window',
+  release: 'none',
+  bore: 'iron',
+  valves: 'overhead_cam',
+  clutch: 'wet',
+}
 const tab = (page: Page, name: string) => page.locator('.looks').getByRole('button', { name })
 const part = (page: Page, name: string) => page.locator('.parts').getByRole('button', { name })
 
 test('a two-stroke top end, from the piston to “first oversize is not enough, second is”', async ({ page }) => {
-  const id = await freshJob(page, 'Squeaked and stopped', 'wont_turn', TWO_STROKE, [{ item: 'bore', value: 52, unit: 'mm', source: 'maker', note: null }, { item: 'bore_wear_max', value: 0.1, unit: 'mm', source: 'maker', note: null }])
+  const id = await freshJob(page, 'Squeaked and stopped', 'wont_turn', TWO_STROKE, [
+    { item: 'bore', value: 52, unit: 'mm', source: 'maker', note: null },
+    { item: 'bore_wear_max', value: 0.1, unit: 'mm', source: 'maker', note: null },
+  ])
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+4')
   await page.getByText(/Before it comes apart/).click()
@@ -24,7 +48,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   // the next part opens by itself, and is sound in one touch
   await page.getByRole('button', { name: 'Sound, use again' }).click()
   await expect(page.locator('.owed')).toContainText('Rings: kept on a look, ring end gap not measured')
-  await expect(page.locator('.stop').filter({ hasText: 'Don\'t build it yet' })).toContainText('piston')
+  await expect(page.locator('.stop').filter({ hasText: "Don't build it yet" })).toContainText('piston')
 
   // six readings and the piston in one go, no mouse
   await page.keyboard.press('Alt+5')
@@ -42,7 +66,10 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await page.getByRole('button', { name: /Log the size/ }).click()
   await expect(page.locator('.measure .done')).toContainText('past a rule of thumb, which condemns nothing')
   await openJob(page, `/jobs/${id}`)
-  await page.getByRole('button', { name: /Open up/ }).first().click()
+  await page
+    .getByRole('button', { name: /Open up/ })
+    .first()
+    .click()
   await tab(page, 'Parts').click()
   await expect(part(page, 'Piston').first()).toContainText('Scored on four sides')
   await expect(page.locator('.rail')).toContainText('Bore as found: wear 0.170 mm')
@@ -85,7 +112,11 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
   // what is condemned is on it already, with its pair
   await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Cam and its bearings')
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('Followers, with the cam')
-  for (const [n, price] of [[1, '80'], [2, '30']]) await page.getByLabel(`likely of line ${n}`, { exact: true }).fill(String(price))
+  for (const [n, price] of [
+    [1, '80'],
+    [2, '30'],
+  ])
+    await page.getByLabel(`likely of line ${n}`, { exact: true }).fill(String(price))
   await page.getByLabel('Worth afterwards').fill('900')
   await page.getByRole('button', { name: /Log this way/ }).click()
   await expect(lean(page)).toHaveText('Rebuild')
@@ -95,17 +126,23 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
   await page.getByRole('button', { name: 'Not yet' }).click()
 
   // the cause named, and the line that cures it
-  await page.getByRole('button', { name: /Open up/ }).first().click()
+  await page
+    .getByRole('button', { name: /Open up/ })
+    .first()
+    .click()
   await tab(page, 'First cause').click()
   await page.getByLabel('In words').fill('Jet to the head blocked by sealant')
   await chip(page, 'How sure', 'Probable').click()
   await page.getByLabel(/From the first cause down/).fill('Sealant in the jet\nNo oil at the cam\nCam seized')
   await page.getByRole('button', { name: /Log what it was/ }).click()
   await expect(page.locator('.log')).toContainText('Sealant in the jet → No oil at the cam → Cam seized')
-  await page.getByRole('button', { name: /Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /Decide/ })
+    .first()
+    .click()
   await page.getByLabel('cures the first cause').nth(1).check()
   await page.getByRole('button', { name: /Log the change/ }).click()
-  await expect(page.locator('.stop').filter({ hasText: 'Don\'t build it yet' })).toHaveCount(0)
+  await expect(page.locator('.stop').filter({ hasText: "Don't build it yet" })).toHaveCount(0)
   await page.getByRole('button', { name: 'The owner agrees to this' }).click()
   await page.getByRole('button', { name: 'Freeze it as agreed' }).click()
   await expect(page.locator('.agreed')).toContainText('Rebuild')
@@ -118,7 +155,7 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
   await page.getByLabel('Part', { exact: true }).fill('Oil filter')
   await page.getByLabel('Batch or lot on its label').fill('QZ 71')
   await page.getByRole('button', { name: /Log what was fitted/ }).click()
-  await expect(page.locator('.log')).toContainText('Oil filter, maker\'s part, batch QZ 71')
+  await expect(page.locator('.log')).toContainText("Oil filter, maker's part, batch QZ 71")
   await openJob(page, `/jobs/${await freshJob(page, 'No oil at the head', 'noise', PUMPED)}`)
   await page.keyboard.press('Alt+4')
   await tab(page, 'Fasteners').click()
@@ -138,7 +175,7 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
   await page.getByRole('button', { name: /Quarantine the batch/ }).click()
   await expect(page.locator('.carriers')).toContainText('Thistledown 41, Greta Underhill: Oil filter')
   await page.getByRole('link', { name: 'outbox' }).click()
-  await expect(page.locator('#outbox')).toContainText('Please don\'t run it until we have looked at it')
+  await expect(page.locator('#outbox')).toContainText("Please don't run it until we have looked at it")
 })
 
 test('a demo engine shows where its oil stopped', async ({ page, request }) => {
@@ -146,6 +183,9 @@ test('a demo engine shows where its oil stopped', async ({ page, request }) => {
   await page.keyboard.press('Alt+4')
   await tab(page, 'Oil map').click()
   await expect(page.locator('.map')).toContainText('Oil in the sump look here')
-  await page.locator('.map').getByRole('button', { name: /^Rod and big end/ }).click()
+  await page
+    .locator('.map')
+    .getByRole('button', { name: /^Rod and big end/ })
+    .click()
   await expect(page.locator('.parts')).toContainText('Smeared')
 })

@@ -10,12 +10,57 @@ import { atTheBench, freshJob, lean, openJob } from './bench'
 test('the owner answers through the link on a telephone, and the job moves', async ({ page, request, browser }) => {
   await atTheBench(page, request)
   const id = await freshJob(page, 'Smokes blue under load', 'smoke')
-  const { people } = await (await request.get('/api/shop')).json() as { people: { id: string }[] }
-  const log = (kind: string, body: object) => request.post(`/api/jobs/${id}/entries`, { data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null } })
-  await log('terms', { useClass: 'private', runningValueMinor: 60000, asIsValueMinor: 4000, capMinor: null, deadline: null })
-  await log('option', { name: 'Rings and hone', way: 'rings', lines: [{ id: ulid(), type: 'part', text: 'Ring set', why: null, low: 3200, likely: 3200, high: 3200, chance: 1, priceKind: 'retail' }, { id: ulid(), type: 'labour', text: 'Top end', why: null, low: 2, likely: 3, high: 4, chance: 1, priceKind: null }], valueAfterMinor: null, successChance: 0.8, comebackMinor: 0, hoursOk: 200, hoursFail: 10, ruledOut: null })
+  const { people } = (await (await request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const log = (kind: string, body: object) =>
+    request.post(`/api/jobs/${id}/entries`, {
+      data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null },
+    })
+  await log('terms', {
+    useClass: 'private',
+    runningValueMinor: 60000,
+    asIsValueMinor: 4000,
+    capMinor: null,
+    deadline: null,
+  })
+  await log('option', {
+    name: 'Rings and hone',
+    way: 'rings',
+    lines: [
+      {
+        id: ulid(),
+        type: 'part',
+        text: 'Ring set',
+        why: null,
+        low: 3200,
+        likely: 3200,
+        high: 3200,
+        chance: 1,
+        priceKind: 'retail',
+      },
+      {
+        id: ulid(),
+        type: 'labour',
+        text: 'Top end',
+        why: null,
+        low: 2,
+        likely: 3,
+        high: 4,
+        chance: 1,
+        priceKind: null,
+      },
+    ],
+    valueAfterMinor: null,
+    successChance: 0.8,
+    comebackMinor: 0,
+    hoursOk: 200,
+    hoursFail: 10,
+    ruledOut: null,
+  })
   await openJob(page, `/jobs/${id}`)
-  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Decide/ })
+    .first()
+    .click()
   await page.getByRole('button', { name: 'Ask the owner by a link' }).click()
   await page.getByLabel('In your own words').fill('The rings are worn. The bore looks sound, it is not measured yet.')
   await page.getByLabel('Link stays open').fill('0')
@@ -35,7 +80,9 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await expect(phone.locator('.q')).toContainText('The bore was not measured')
   await expect(phone.getByRole('navigation')).toHaveCount(0)
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)
-  expect((await new AxeBuilder({ page: phone }).analyze()).violations.map(v => `${v.id}: ${v.nodes[0]?.target}`)).toEqual([])
+  expect(
+    (await new AxeBuilder({ page: phone }).analyze()).violations.map(v => `${v.id}: ${v.nodes[0]?.target}`),
+  ).toEqual([])
   await phone.getByRole('button', { name: 'Ask us' }).click()
   await phone.getByRole('button', { name: 'Send it' }).click()
   await expect(phone.locator('.say')).toContainText('Write your question')
@@ -45,7 +92,9 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await phone.getByRole('button', { name: 'Send it' }).click()
   await expect(phone.getByRole('status')).toContainText('The shop has your answer')
   await phone.reload()
-  await expect(phone.locator('.answered')).toContainText('Greta Underhill chose ‘Rings and hone’: Please before Saturday')
+  await expect(phone.locator('.answered')).toContainText(
+    'Greta Underhill chose ‘Rings and hone’: Please before Saturday',
+  )
   await expect(phone.getByRole('button', { name: 'Ask us' })).toHaveCount(0)
 
   // an altered link is refused, and shows nothing
@@ -57,9 +106,12 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await expect(page.locator('.head select')).toHaveValue('nobody')
   await expect(page.locator('.log')).toContainText('Greta Underhill agrees to ‘Rings and hone’; Please before Saturday')
   await expect(lean(page)).toBeVisible()
-  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Decide/ })
+    .first()
+    .click()
   await expect(page.locator('.agreed')).toContainText('by Greta Underhill in writing')
-  const pdf = await request.get(await page.locator('.ask .sent a').first().getAttribute('href') ?? '')
+  const pdf = await request.get((await page.locator('.ask .sent a').first().getAttribute('href')) ?? '')
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 })
@@ -68,12 +120,45 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
   const server = await startBuilt()
   try {
     const shop = await openShop(server.url)
-    const log = (kind: string, body: object, more: object = {}) => shop.log(newEntry(shop.by, kind, body, { how: null, ...more }))
-    const line = (likely: number) => ({ id: ulid(), type: 'part', text: 'Oil pump', why: null, low: likely, likely, high: likely, chance: 1, priceKind: 'retail' })
-    const option = (lines: object[]) => ({ name: 'New pump', way: 'repair', lines, valueAfterMinor: 60000, successChance: 0.9, comebackMinor: 0, hoursOk: 200, hoursFail: 10, ruledOut: null })
+    const log = (kind: string, body: object, more: object = {}) =>
+      shop.log(newEntry(shop.by, kind, body, { how: null, ...more }))
+    const line = (likely: number) => ({
+      id: ulid(),
+      type: 'part',
+      text: 'Oil pump',
+      why: null,
+      low: likely,
+      likely,
+      high: likely,
+      chance: 1,
+      priceKind: 'retail',
+    })
+    const option = (lines: object[]) => ({
+      name: 'New pump',
+      way: 'repair',
+      lines,
+      valueAfterMinor: 60000,
+      successChance: 0.9,
+      comebackMinor: 0,
+      hoursOk: 200,
+      hoursFail: 10,
+      ruledOut: null,
+    })
     const first = newEntry(shop.by, 'option', option([line(8000)]), { how: null })
     await shop.log(first)
-    const ask = async (stage: string): Promise<string> => new URL((await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', { by: shop.by, stage, feeMinor: null, words: null, days: 7, photoIds: [] })).body.link as string).pathname
+    const ask = async (stage: string): Promise<string> =>
+      new URL(
+        (
+          await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', {
+            by: shop.by,
+            stage,
+            feeMinor: null,
+            words: null,
+            days: 7,
+            photoIds: [],
+          })
+        ).body.link as string,
+      ).pathname
     const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
     const choose = async (path: string) => {
       await phone.goto(server.url + path)
@@ -86,7 +171,10 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
     await log('option', option([line(8000), { ...line(9500), text: 'Pump drive' }]), { supersedes: first.id })
     await page.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id), shop.by)
     await openJob(page, `${server.url}/jobs/${shop.jobId}`)
-    await page.getByRole('button', { name: /^Decide/ }).first().click()
+    await page
+      .getByRole('button', { name: /^Decide/ })
+      .first()
+      .click()
     await expect(page.locator('.changed')).toContainText('The likely cost, €175, has passed the €80 that were agreed')
     const change = await ask('build')
     await phone.goto(server.url + change)
@@ -94,7 +182,10 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
     await expect(phone.locator('.q')).toContainText('pass the €80 that you agreed to')
     await choose(change)
     await openJob(page, `${server.url}/jobs/${shop.jobId}`)
-    await page.getByRole('button', { name: /^Decide/ }).first().click()
+    await page
+      .getByRole('button', { name: /^Decide/ })
+      .first()
+      .click()
     await expect(page.locator('.changed')).toHaveCount(0)
     await expect(page.locator('.agreed')).toContainText('€175')
 
@@ -105,8 +196,7 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
     await phone.goto(server.url + late)
     await expect(phone.getByRole('alert')).toContainText('This link has run out')
     await expect(phone.locator('.way')).toHaveCount(0)
-  }
-  finally {
+  } finally {
     await server.stop()
   }
 })

@@ -3,12 +3,17 @@ import { expect, test } from '@playwright/test'
 import { ulid } from 'ulid'
 import { atTheBench, chip, freshJob, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
-const give = (page: Page, text: string) => page.locator('input[type=file]').setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+const give = (page: Page, text: string) =>
+  page.locator('input[type=file]').setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
 const find = (page: Page, words: string) => page.getByLabel('Find a part by name or number').fill(words)
 
-test('a price list with errors reports each line and changes nothing; a sound one is taken over after a dry run', async ({ page }) => {
+test('a price list with errors reports each line and changes nothing; a sound one is taken over after a dry run', async ({
+  page,
+}) => {
   await page.goto('/parts')
   await find(page, 'float needle')
   await expect(page.locator('.prices')).toContainText('€8.40')
@@ -24,7 +29,10 @@ test('a price list with errors reports each line and changes nothing; a sound on
   await find(page, 'float needle')
   await expect(page.locator('.prices')).toContainText('€8.40')
 
-  await give(page, 'number;name;price;supplier;lead_days;stock\nTS-1405;Float needle and seat;9,10;Tollbrook Spares;2;9\nTS-2000;Valve cap;1,20;Tollbrook Spares;1;50')
+  await give(
+    page,
+    'number;name;price;supplier;lead_days;stock\nTS-1405;Float needle and seat;9,10;Tollbrook Spares;2;9\nTS-2000;Valve cap;1,20;Tollbrook Spares;1;50',
+  )
   await expect(report).toContainText('TS-1405 Float needle and seat: €8.40 → €9.10')
   await expect(report).toContainText('TS-2000 Valve cap, €1.20')
   await report.getByRole('button', { name: 'Take it over' }).click()
@@ -34,7 +42,10 @@ test('a price list with errors reports each line and changes nothing; a sound on
 
 test('a part of the list brings its price, its supplier and its day into a way to go', async ({ page }) => {
   await openJob(page, `/jobs/${await freshJob(page, 'Surges at idle', 'no_power')}`)
-  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Decide/ })
+    .first()
+    .click()
   await page.getByRole('button', { name: 'Part', exact: true }).click()
   const line = page.getByLabel('Line 3', { exact: true })
   await line.fill('diaphragm')
@@ -48,16 +59,65 @@ test('a part of the list brings its price, its supplier and its day into a way t
   await expect(page.locator('.logged')).toContainText('Repair, 3 lines')
 })
 
-test('a needed part is ordered from the list, holds the job, and lets it go when it is here; outwork is measured on return', async ({ page }) => {
+test('a needed part is ordered from the list, holds the job, and lets it go when it is here; outwork is measured on return', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'Knocks', 'noise')
-  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
-  const money = (type: string, text: string, likely: number) => ({ id: ulid(), type, text, why: null, low: likely, likely, high: likely, chance: 1, priceKind: null })
-  await page.request.post(`/api/jobs/${id}/entries`, { data: { id: ulid(), kind: 'terms', at: new Date().toISOString(), by: people[0]?.id, how: null, supersedes: null, body: { useClass: 'private', runningValueMinor: 90000, asIsValueMinor: 1000, capMinor: null, deadline: null } } })
-  await page.request.post(`/api/jobs/${id}/entries`, { data: { id: ulid(), kind: 'option', at: new Date().toISOString(), by: people[0]?.id, how: null, supersedes: null, body: { name: 'Rings and hone', way: 'repair', lines: [money('part', 'Ring set 65 mm', 3200), money('outwork', 'Hone the bore', 2500), money('labour', 'Top end', 3)], valueAfterMinor: null, successChance: 0.9, comebackMinor: 0, hoursOk: 200, hoursFail: 0, ruledOut: null } } })
+  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const money = (type: string, text: string, likely: number) => ({
+    id: ulid(),
+    type,
+    text,
+    why: null,
+    low: likely,
+    likely,
+    high: likely,
+    chance: 1,
+    priceKind: null,
+  })
+  await page.request.post(`/api/jobs/${id}/entries`, {
+    data: {
+      id: ulid(),
+      kind: 'terms',
+      at: new Date().toISOString(),
+      by: people[0]?.id,
+      how: null,
+      supersedes: null,
+      body: { useClass: 'private', runningValueMinor: 90000, asIsValueMinor: 1000, capMinor: null, deadline: null },
+    },
+  })
+  await page.request.post(`/api/jobs/${id}/entries`, {
+    data: {
+      id: ulid(),
+      kind: 'option',
+      at: new Date().toISOString(),
+      by: people[0]?.id,
+      how: null,
+      supersedes: null,
+      body: {
+        name: 'Rings and hone',
+        way: 'repair',
+        lines: [
+          money('part', 'Ring set 65 mm', 3200),
+          money('outwork', 'Hone the bore', 2500),
+          money('labour', 'Top end', 3),
+        ],
+        valueAfterMinor: null,
+        successChance: 0.9,
+        comebackMinor: 0,
+        hoursOk: 200,
+        hoursFail: 0,
+        ruledOut: null,
+      },
+    },
+  })
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+7')
   await page.getByRole('button', { name: /^Order.*Ring set 65 mm/ }).click()
-  await page.locator('.order').getByRole('button', { name: /Ring set 65 mm/ }).click()
+  await page
+    .locator('.order')
+    .getByRole('button', { name: /Ring set 65 mm/ })
+    .click()
   await expect(page.getByLabel('Supplier')).toHaveValue('Tollbrook Spares')
   await page.getByRole('button', { name: 'Log the order' }).click()
   await expect(page.locator('.head select')).toHaveValue('parts')
@@ -79,15 +139,42 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
 })
 
 test('a scrapped engine onto the shelf, and a part of it into another job', async ({ page }) => {
-  const { people } = await (await page.request.get('/api/shop')).json() as { people: { id: string }[] }
+  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
   const log = async (id: string, kind: string, body: object, how: string | null = null) => {
-    const answer = await page.request.post(`/api/jobs/${id}/entries`, { data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null } })
+    const answer = await page.request.post(`/api/jobs/${id}/entries`, {
+      data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
+    })
     expect(answer.status(), await answer.text()).toBe(201)
   }
   const scrapped = await freshJob(page, 'Rod through the case', 'wont_turn', { engineClass: 'D4' })
-  await log(scrapped, 'option', { name: 'Part it out', way: 'part_out', lines: [{ id: ulid(), type: 'sale', text: 'Parts', why: null, low: 9000, likely: 9000, high: 9000, chance: 1, priceKind: null }], valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 0, hoursFail: 0, ruledOut: null })
+  await log(scrapped, 'option', {
+    name: 'Part it out',
+    way: 'part_out',
+    lines: [
+      {
+        id: ulid(),
+        type: 'sale',
+        text: 'Parts',
+        why: null,
+        low: 9000,
+        likely: 9000,
+        high: 9000,
+        chance: 1,
+        priceKind: null,
+      },
+    ],
+    valueAfterMinor: null,
+    successChance: 1,
+    comebackMinor: 0,
+    hoursOk: 0,
+    hoursFail: 0,
+    ruledOut: null,
+  })
   await openJob(page, `/jobs/${scrapped}`)
-  await page.getByRole('button', { name: /^Decide/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Decide/ })
+    .first()
+    .click()
   await page.getByText(/What to keep of this engine/).click()
   await page.getByRole('button', { name: /^Onto the shelf.*Crank and pin/ }).click()
   await page.getByRole('button', { name: 'Put it there' }).click()
@@ -98,7 +185,21 @@ test('a scrapped engine onto the shelf, and a part of it into another job', asyn
 
   const needy = await freshJob(page, 'Knocks', 'noise', { engineClass: 'D4' })
   await log(needy, 'made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] })
-  await log(needy, 'part', { part: 'crank', disposition: 'replace', seen: ['scored'], oil: 'not_looked', role: 'own', reason: null, orientation: null, owed: null }, 'by_eye')
+  await log(
+    needy,
+    'part',
+    {
+      part: 'crank',
+      disposition: 'replace',
+      seen: ['scored'],
+      oil: 'not_looked',
+      role: 'own',
+      reason: null,
+      orientation: null,
+      owed: null,
+    },
+    'by_eye',
+  )
   await openJob(page, `/jobs/${needy}`)
   await page.keyboard.press('Alt+7')
   const offered = page.locator('section').filter({ hasText: 'On the shelf for this job' })

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, openJob, jobNumbered } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 test('two sources that disagree are both kept and marked, and the chosen one judges', async ({ page, request }) => {
   await page.goto('/specs')
@@ -20,7 +22,7 @@ test('two sources that disagree are both kept and marked, and the chosen one jud
   await expect(page.getByLabel('Use this one').nth(1)).toBeChecked()
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
   await page.locator('.rail summary').filter({ hasText: 'Compression' }).click()
-  await expect(page.locator('.rail')).toContainText('beside it maker\'s figure 9.00 bar')
+  await expect(page.locator('.rail')).toContainText("beside it maker's figure 9.00 bar")
 })
 
 test('a fill table is taken point by point, and the oil is then read in mm', async ({ page, request }) => {
@@ -28,7 +30,15 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await page.keyboard.press('Alt+1')
   await page.getByRole('link', { name: /Its sheet/ }).click()
   await page.getByLabel('This engine has a fill table').check()
-  for (const [name, value] of [['Reading 1', '10'], ['Oil in it 1', '400'], ['Reading 2', '30'], ['Oil in it 2', '350'], ['Low mark reads', '12'], ['Full mark reads', '28']] as const) await page.getByLabel(name, { exact: true }).fill(value)
+  for (const [name, value] of [
+    ['Reading 1', '10'],
+    ['Oil in it 1', '400'],
+    ['Reading 2', '30'],
+    ['Oil in it 2', '350'],
+    ['Low mark reads', '12'],
+    ['Full mark reads', '28'],
+  ] as const)
+    await page.getByLabel(name, { exact: true }).fill(value)
   await page.getByRole('button', { name: 'Keep the sheet' }).click()
   await expect(page.locator('.filltable .fault')).toContainText('goes back on itself')
   await page.getByLabel('Oil in it 2', { exact: true }).fill('600')
@@ -38,7 +48,7 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await page.keyboard.press('Alt+2')
   await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
   await chip(page, 'Read how', 'In mm').click()
-  await page.getByLabel('Reads, as in this machine\'s fill table').fill('20')
+  await page.getByLabel("Reads, as in this machine's fill table").fill('20')
   await expect(page.locator('.rail')).toContainText('Oil between the marks')
   await page.locator('.rail summary').filter({ hasText: 'Oil between the marks' }).click()
   await expect(page.locator('.rail')).toContainText('500 mL')
@@ -46,7 +56,10 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
 
 test('a file is tried dry before anything is put on a sheet', async ({ page }) => {
   await page.goto('/specs/import')
-  const csv = (text: string) => page.getByLabel('Choose a CSV or JSON file').setInputFiles({ name: 'Brookside 60.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const csv = (text: string) =>
+    page
+      .getByLabel('Choose a CSV or JSON file')
+      .setInputFiles({ name: 'Brookside 60.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   await csv('item,value,unit,source\nbore,65,mm,maker\nwheels,4,mm,maker\n')
   await expect(page.getByText('Nothing is changed while a line is wrong.')).toBeVisible()
   await expect(page.locator('section')).toContainText('line 3')
@@ -58,7 +71,9 @@ test('a file is tried dry before anything is put on a sheet', async ({ page }) =
   await expect(page.getByLabel('Bore', { exact: true })).toHaveValue('65')
 })
 
-test('every calculator opens, answers or says what is missing, in the unit that was used last, and goes to a job', async ({ page }) => {
+test('every calculator opens, answers or says what is missing, in the unit that was used last, and goes to a job', async ({
+  page,
+}) => {
   await page.goto('/tools?calc=oil_adjust')
   await page.getByLabel('Volume now', { exact: true }).fill('12')
   await page.getByRole('group', { name: 'Unit of Volume now' }).getByRole('button', { name: 'US fl oz' }).click()
@@ -70,13 +85,19 @@ test('every calculator opens, answers or says what is missing, in the unit that 
   const names = await page.locator('.names button').allTextContents()
   expect(names.length).toBeGreaterThan(50)
   for (const name of names) {
-    await page.locator('.names button').filter({ hasText: new RegExp(`^${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) }).first().click()
+    await page
+      .locator('.names button')
+      .filter({ hasText: new RegExp(`^${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) })
+      .first()
+      .click()
     await expect(page.locator('.bench h1')).toHaveText(name)
     expect(await page.locator('.inputs input, .inputs select, .inputs textarea').count(), name).toBeGreaterThan(0)
   }
   await page.reload()
   await page.goto('/tools?calc=oil_adjust')
-  await expect(page.getByRole('group', { name: 'Unit of Volume now' }).getByRole('button', { name: 'US fl oz' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('group', { name: 'Unit of Volume now' }).getByRole('button', { name: 'US fl oz' }),
+  ).toHaveAttribute('aria-pressed', 'true')
 })
 
 test('oil is judged without a job, kept while walking away, and sent to one', async ({ page }) => {

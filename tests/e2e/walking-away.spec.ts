@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
 
-test.beforeEach(async ({ page, request }) => { await atTheBench(page, request) })
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
 
 test('a job left in the middle of a field is found again as it was', async ({ page, request }) => {
   const path = `/jobs/${await jobNumbered(request, 210)}`
@@ -13,7 +15,10 @@ test('a job left in the middle of a field is found again as it was', async ({ pa
   await expect(page.getByRole('heading', { name: 'Your move' })).toBeVisible()
   await openJob(page, path)
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('7')
-  await expect(page.getByRole('group', { name: 'Unit of Dry' }).getByText('psi')).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('group', { name: 'Unit of Dry' }).getByText('psi')).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   // a correction puts what was being typed aside, and gives it back
   await page.getByRole('button', { name: 'Correct Compression' }).click()
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('74')
@@ -41,7 +46,11 @@ test('two tabs on one job see each other, and a correction is made only once', a
   await expect(other.locator('.log')).toContainText('Undone')
 })
 
-test('when the server is away nothing typed is lost, and pressing again logs it once', async ({ page, request, context }) => {
+test('when the server is away nothing typed is lost, and pressing again logs it once', async ({
+  page,
+  request,
+  context,
+}) => {
   const id = await jobNumbered(request, 218)
   await openJob(page, `/jobs/${id}`)
   await makeSafe(page)
@@ -50,7 +59,7 @@ test('when the server is away nothing typed is lost, and pressing again logs it 
   await chip(page, 'Turned by', 'kick').click()
   await chip(page, 'Plug', 'Out').click()
   let lost = 0
-  await context.route('**/entries', async (route) => {
+  await context.route('**/entries', async route => {
     // the first time the entry arrives but its answer is lost; the second time nothing arrives
     lost++
     if (lost === 1) await route.fetch()
@@ -62,7 +71,7 @@ test('when the server is away nothing typed is lost, and pressing again logs it 
   await context.unroute('**/entries')
   await page.getByRole('button', { name: /Log how it turns/ }).click()
   await expect(page.locator('.logged')).toContainText('tight spot, by kick, plug out')
-  const log = await (await request.get(`/api/jobs/${id}/entries`)).json() as { kind: string }[]
+  const log = (await (await request.get(`/api/jobs/${id}/entries`)).json()) as { kind: string }[]
   expect(log.filter(e => e.kind === 'turn_over')).toHaveLength(1)
 })
 
@@ -70,7 +79,13 @@ test('wrong figures are named beside their field and kept', async ({ page, reque
   await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await makeSafe(page)
-  for (const [typed, message] of [['-4', 'can\'t be less than nothing'], ['abc', 'type a figure'], ['1e308', 'more than can be'], ['9000', 'more than can be'], ['', 'Give the dry reading']] as const) {
+  for (const [typed, message] of [
+    ['-4', "can't be less than nothing"],
+    ['abc', 'type a figure'],
+    ['1e308', 'more than can be'],
+    ['9000', 'more than can be'],
+    ['', 'Give the dry reading'],
+  ] as const) {
     await page.getByLabel('Dry', { exact: true }).fill(typed)
     await page.getByRole('button', { name: /Log the compression/ }).click()
     await expect(page.locator('.fault').first()).toContainText(message)
@@ -90,7 +105,10 @@ test('the verdict follows the typing of one dear part, without logging', async (
   await page.keyboard.press('Alt+6')
   await expect(lean(page)).toHaveText('New engine in this frame')
   await expect(page.locator('.says')).toContainText('Chance that ‘Crankshaft’ is needed: below 27 %')
-  const crank = page.locator('.lrow').filter({ has: page.locator('input[placeholder="What"]') }).nth(3)
+  const crank = page
+    .locator('.lrow')
+    .filter({ has: page.locator('input[placeholder="What"]') })
+    .nth(3)
   await crank.getByLabel(/Chance of line/).fill('10')
   await expect(lean(page)).toHaveText('Rebuild, save the crank')
   await expect(page.getByRole('button', { name: 'The owner agrees to this' })).toBeDisabled()

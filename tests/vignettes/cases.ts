@@ -62,7 +62,11 @@ export const CASES: readonly Case[] = [
   ['mower', 'oil_ruined', 'oil_treacle oil_burnt says_noise slow_loss'],
   ['mower', 'governor_inside', 'surges says_noise d_plastic governor_broken_seen'],
   // riders and bench plant
-  ['rider', 'rod_seized', 'says_wont_turn stopped_dead turns_locked oil_dry oil_metal oil_burnt d_aluminium rod_damaged'],
+  [
+    'rider',
+    'rod_seized',
+    'says_wont_turn stopped_dead turns_locked oil_dry oil_metal oil_burnt d_aluminium rod_damaged',
+  ],
   ['rider', 'rod_seized', 'stopped_dead says_wont_turn ran_low turns_locked oil_low d_aluminium rod_damaged'],
   ['rider', 'starter_jam', 'says_wont_turn turns_locked starter_in_ring click_lamp'],
   ['rider', 'drive_jam', 'says_wont_turn turns_locked free_drive_off belt_bad'],

@@ -3,7 +3,25 @@ import { latest, ofKind } from '#core/job/entries'
 import type { ClaimCheckBody } from '#core/job/entries'
 import { answerText, questionsFor } from '#core/job/questions'
 import { describe } from '#core/job/describe'
-import { BEARINGS, BORE, CLAIM_STATES, CLUTCH, COOLING, CYCLES, DRAIN_PLUG, FOLLOWERS, FUEL_FEED, GOVERNOR, HEAD, IGNITION, MACHINE_KINDS, OILING, OIL_FILTER, RELEASE, VALVES } from '#core/job/vocabulary'
+import {
+  BEARINGS,
+  BORE,
+  CLAIM_STATES,
+  CLUTCH,
+  COOLING,
+  CYCLES,
+  DRAIN_PLUG,
+  FOLLOWERS,
+  FUEL_FEED,
+  GOVERNOR,
+  HEAD,
+  IGNITION,
+  MACHINE_KINDS,
+  OILING,
+  OIL_FILTER,
+  RELEASE,
+  VALVES,
+} from '#core/job/vocabulary'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
 const sheet = useSheet()
@@ -12,14 +30,24 @@ const claims = computed(() => ofKind(sheet.inForce.value, 'claim'))
 /** forms that show a standing entry start again when that entry changes */
 const termsKey = computed(() => latest(sheet.inForce.value, 'terms')?.id ?? 'none')
 const complaintKey = computed(() => latest(sheet.inForce.value, 'complaint')?.id ?? 'none')
-const checkOf = (claimId: string) => ofKind(sheet.inForce.value, 'claim_check').filter(c => c.body.claimId === claimId).at(-1)
+const checkOf = (claimId: string) =>
+  ofKind(sheet.inForce.value, 'claim_check')
+    .filter(c => c.body.claimId === claimId)
+    .at(-1)
 async function check(claimId: string, state: ClaimCheckBody['state']): Promise<void> {
-  const outcome = await sheet.log({ kind: 'claim_check', how: null, body: { claimId, state }, supersedes: checkOf(claimId)?.id ?? null })
+  const outcome = await sheet.log({
+    kind: 'claim_check',
+    how: null,
+    body: { claimId, state },
+    supersedes: checkOf(claimId)?.id ?? null,
+  })
   sheet.trouble.value = outcome.ok ? '' : outcome.message
 }
 const asked = computed(() => {
   const known = new Set(claims.value.map(c => c.body.topic))
-  return questionsFor(latest(sheet.inForce.value, 'complaint')?.body.about ?? null, job.value.facts).filter(q => !known.has(q.id))
+  return questionsFor(latest(sheet.inForce.value, 'complaint')?.body.about ?? null, job.value.facts).filter(
+    q => !known.has(q.id),
+  )
 })
 const answers = ref<Record<string, string>>({})
 const busy = ref(false)
@@ -27,7 +55,11 @@ const busy = ref(false)
 async function logAnswers(): Promise<void> {
   busy.value = true
   for (const q of asked.value.filter(q => answers.value[q.id]?.trim())) {
-    const outcome = await sheet.log({ kind: 'claim', how: 'claimed', body: { text: answerText(q, answers.value[q.id]?.trim() ?? ''), howKnown: null, topic: q.id } })
+    const outcome = await sheet.log({
+      kind: 'claim',
+      how: 'claimed',
+      body: { text: answerText(q, answers.value[q.id]?.trim() ?? ''), howKnown: null, topic: q.id },
+    })
     sheet.trouble.value = outcome.ok ? '' : outcome.message
     if (outcome.ok) answers.value = { ...answers.value, [q.id]: '' }
   }
@@ -35,16 +67,44 @@ async function logAnswers(): Promise<void> {
 }
 const shop = useShopStore()
 const meterKey = computed(() => latest(sheet.inForce.value, 'meter')?.id ?? 'none')
-const MORE: { form: PlannedFinding, word: string }[] = [{ form: 'modification', word: 'Changed or switched off' }, { form: 'event', word: 'Happened to it' }, { form: 'inventory', word: 'Came in pieces' }]
+const MORE: { form: PlannedFinding; word: string }[] = [
+  { form: 'modification', word: 'Changed or switched off' },
+  { form: 'event', word: 'Happened to it' },
+  { form: 'inventory', word: 'Came in pieces' },
+]
 const more = computed(() => MORE.find(m => m.form === sheet.form.value)?.form ?? null)
-const kept = computed(() => sheet.inForce.value.filter(e => e.kind === 'modification' || e.kind === 'event' || e.kind === 'inventory'))
+const kept = computed(() =>
+  sheet.inForce.value.filter(e => e.kind === 'modification' || e.kind === 'event' || e.kind === 'inventory'),
+)
 const facts = computed(() => {
   const f = job.value.facts
   return [
-    ['Machine', `${MACHINE_KINDS[job.value.machine.kind].label}${job.value.machine.serial ? `, serial ${job.value.machine.serial}` : ''}`],
-    ['Engine', `${CYCLES[f.cycle]}${f.displacementCc ? `, ${f.displacementCc} cc` : ''}${f.cylinders > 1 ? `, ${f.cylinders} cylinders` : ''}`],
-    ['Oiling', OILING[f.oiling]], ['Release', RELEASE[f.release]], ['Bore', BORE[f.bore]], ['Fuel feed', FUEL_FEED[f.fuelFeed]], ['Cooling', COOLING[f.cooling]],
-    ...([['Clutch', CLUTCH[f.clutch]], ['Valves', VALVES[f.valves]], ['Followers', FOLLOWERS[f.followers]], ['Bearings', BEARINGS[f.bearings]], ['Head', HEAD[f.head]], ['Ignition', IGNITION[f.ignition]], ['Drain plug', DRAIN_PLUG[f.drainPlug]], ['Governor', GOVERNOR[f.governor]], ['Filter', OIL_FILTER[f.oilFilter]]] as const).filter(([, word]) => word !== 'unknown'),
+    [
+      'Machine',
+      `${MACHINE_KINDS[job.value.machine.kind].label}${job.value.machine.serial ? `, serial ${job.value.machine.serial}` : ''}`,
+    ],
+    [
+      'Engine',
+      `${CYCLES[f.cycle]}${f.displacementCc ? `, ${f.displacementCc} cc` : ''}${f.cylinders > 1 ? `, ${f.cylinders} cylinders` : ''}`,
+    ],
+    ['Oiling', OILING[f.oiling]],
+    ['Release', RELEASE[f.release]],
+    ['Bore', BORE[f.bore]],
+    ['Fuel feed', FUEL_FEED[f.fuelFeed]],
+    ['Cooling', COOLING[f.cooling]],
+    ...(
+      [
+        ['Clutch', CLUTCH[f.clutch]],
+        ['Valves', VALVES[f.valves]],
+        ['Followers', FOLLOWERS[f.followers]],
+        ['Bearings', BEARINGS[f.bearings]],
+        ['Head', HEAD[f.head]],
+        ['Ignition', IGNITION[f.ignition]],
+        ['Drain plug', DRAIN_PLUG[f.drainPlug]],
+        ['Governor', GOVERNOR[f.governor]],
+        ['Filter', OIL_FILTER[f.oilFilter]],
+      ] as const
+    ).filter(([, word]) => word !== 'unknown'),
   ]
 })
 </script>
@@ -52,37 +112,147 @@ const facts = computed(() => {
 <template>
   <div>
     <section class="block first">
-      <dl><template v-for="[name, word] in facts" :key="name"><dt class="lab">{{ name }}</dt><dd :class="{ open: word === 'unknown' }">{{ word }}</dd></template></dl>
-      <p class="acts"><a class="btn" :href="`/api/jobs/${job.id}/tag.pdf`" target="_blank">Print the tag</a><NuxtLink class="btn" :to="`/machines/${job.machine.id}`">Machine and engine facts</NuxtLink><NuxtLink class="btn" :to="`/specs/${job.sheet.id}`">Its sheet: {{ job.sheet.name }}</NuxtLink></p>
+      <dl>
+        <template v-for="[name, word] in facts" :key="name"
+          ><dt class="lab">{{ name }}</dt>
+          <dd :class="{ open: word === 'unknown' }">{{ word }}</dd></template
+        >
+      </dl>
+      <p class="acts">
+        <a class="btn" :href="`/api/jobs/${job.id}/tag.pdf`" target="_blank">Print the tag</a
+        ><NuxtLink class="btn" :to="`/machines/${job.machine.id}`">Machine and engine facts</NuxtLink
+        ><NuxtLink class="btn" :to="`/specs/${job.sheet.id}`">Its sheet: {{ job.sheet.name }}</NuxtLink>
+      </p>
     </section>
-    <section v-if="job.history.length" class="block"><h2>Here before</h2><EarlierVisits :visits="job.history" /></section>
-    <section class="block"><h2>Complaint</h2><ComplaintForm :key="complaintKey" /><SameComplaint /></section>
+    <section v-if="job.history.length" class="block">
+      <h2>Here before</h2>
+      <EarlierVisits :visits="job.history" />
+    </section>
+    <section class="block">
+      <h2>Complaint</h2>
+      <ComplaintForm :key="complaintKey" /><SameComplaint />
+    </section>
     <section v-if="asked.length" class="block">
       <h2>Ask <span class="lab">each answer is a claim until it was checked</span></h2>
-      <form class="ask" @submit.prevent="logAnswers"><GuidedQuestions v-model="answers" :questions="asked" /><button class="btn go" type="submit" :disabled="busy || !Object.values(answers).some(a => a.trim())">Log the answers</button></form>
+      <form class="ask" @submit.prevent="logAnswers">
+        <GuidedQuestions v-model="answers" :questions="asked" /><button
+          class="btn go"
+          type="submit"
+          :disabled="busy || !Object.values(answers).some(a => a.trim())"
+        >
+          Log the answers
+        </button>
+      </form>
     </section>
     <section class="block">
       <h2>Claims <span class="lab">what the owner says, not what was found</span></h2>
-      <ul class="claims"><li v-for="c in claims" :key="c.id"><span>{{ c.body.text }}<span class="lab"> &nbsp;{{ c.body.howKnown ? `knows it from: ${c.body.howKnown}` : '' }}</span></span>
-        <label><span class="sr">What became of: {{ c.body.text }}</span><select class="in" :value="checkOf(c.id)?.body.state ?? 'never_checked'" @change="check(c.id, ($event.target as HTMLSelectElement).value as ClaimCheckBody['state'])"><option v-for="(word, k) in CLAIM_STATES" :key="k" :value="k">{{ word }}</option></select></label></li></ul>
+      <ul class="claims">
+        <li v-for="c in claims" :key="c.id">
+          <span
+            >{{ c.body.text
+            }}<span class="lab"> &nbsp;{{ c.body.howKnown ? `knows it from: ${c.body.howKnown}` : '' }}</span></span
+          >
+          <label
+            ><span class="sr">What became of: {{ c.body.text }}</span
+            ><select
+              class="in"
+              :value="checkOf(c.id)?.body.state ?? 'never_checked'"
+              @change="check(c.id, ($event.target as HTMLSelectElement).value as ClaimCheckBody['state'])"
+            >
+              <option v-for="(word, k) in CLAIM_STATES" :key="k" :value="k">{{ word }}</option>
+            </select></label
+          >
+        </li>
+      </ul>
       <ClaimForm />
     </section>
-    <section class="block"><h2>Running time</h2><MeterForm :key="meterKey" /></section>
+    <section class="block">
+      <h2>Running time</h2>
+      <MeterForm :key="meterKey" />
+    </section>
     <section class="block">
       <h2>Changes, happenings, pieces</h2>
-      <ul v-if="kept.length" class="kept"><li v-for="e in kept" :key="e.id"><StateMark v-if="sheet.assessment.value?.judgements.find(j => j.entryId === e.id)" :mark="sheet.assessment.value.judgements.find(j => j.entryId === e.id)!.mark" bare /> <b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }} <button type="button" class="link" @click="sheet.correct(e)">Correct</button></li></ul>
-      <div class="acts gap"><button v-for="m in MORE" :key="m.form" type="button" class="btn" :class="{ on: more === m.form }" :aria-pressed="more === m.form" @click="sheet.open('book_in', more === m.form ? null : m.form)">{{ m.word }}</button></div>
+      <ul v-if="kept.length" class="kept">
+        <li v-for="e in kept" :key="e.id">
+          <StateMark
+            v-if="sheet.assessment.value?.judgements.find(j => j.entryId === e.id)"
+            :mark="sheet.assessment.value.judgements.find(j => j.entryId === e.id)!.mark"
+            bare
+          />
+          <b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}
+          <button type="button" class="link" @click="sheet.correct(e)">Correct</button>
+        </li>
+      </ul>
+      <div class="acts gap">
+        <button
+          v-for="m in MORE"
+          :key="m.form"
+          type="button"
+          class="btn"
+          :class="{ on: more === m.form }"
+          :aria-pressed="more === m.form"
+          @click="sheet.open('book_in', more === m.form ? null : m.form)"
+        >
+          {{ m.word }}
+        </button>
+      </div>
       <FindingForm v-if="more" :key="more" :name="more" @logged="sheet.open('book_in')" />
     </section>
-    <section class="block"><h2>Photos</h2><PhotoStrip /></section>
-    <section class="block"><h2>Purpose and money</h2><TermsForm :key="termsKey" /></section>
+    <section class="block">
+      <h2>Photos</h2>
+      <PhotoStrip />
+    </section>
+    <section class="block">
+      <h2>Purpose and money</h2>
+      <TermsForm :key="termsKey" />
+    </section>
   </div>
 </template>
 
 <style scoped>
-.first { border-top: 0; padding-top: 0; display: grid; gap: 10px; }
-dl { display: grid; grid-template-columns: 80px minmax(0, 1fr) 80px minmax(0, 1fr); gap: 5px 10px; }
-.claims li { display: flex; justify-content: space-between; gap: 12px; align-items: center; padding: 5px 0; border-bottom: 1px solid var(--rule); } .claims { margin-bottom: 12px; } .claims .in { width: auto; padding-right: 26px; }
-.ask { display: grid; gap: 12px; justify-items: start; } .ask > :first-child { width: 100%; } .kept li { padding: 4px 0; } .gap { margin: 8px 0 12px; }
-@media (max-width: 640px) { dl { grid-template-columns: 80px minmax(0, 1fr); } }
+.first {
+  border-top: 0;
+  padding-top: 0;
+  display: grid;
+  gap: 10px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 80px minmax(0, 1fr) 80px minmax(0, 1fr);
+  gap: 5px 10px;
+}
+.claims li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  align-items: center;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.claims {
+  margin-bottom: 12px;
+}
+.claims .in {
+  width: auto;
+  padding-right: 26px;
+}
+.ask {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+.ask > :first-child {
+  width: 100%;
+}
+.kept li {
+  padding: 4px 0;
+}
+.gap {
+  margin: 8px 0 12px;
+}
+@media (max-width: 640px) {
+  dl {
+    grid-template-columns: 80px minmax(0, 1fr);
+  }
+}
 </style>

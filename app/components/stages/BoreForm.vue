@@ -9,26 +9,79 @@ import { specFor } from '#core/spec/specValue'
 import { convert } from '#core/units/unitConvert'
 
 /** A bore read aloud: six readings, Enter after each, the last Enter logs it. */
-interface Draft { nominal: string, unit: 'mm' | 'in', rows: [string, string][], piston: string, tool: Tool, when: BoreBody['when'], partC: string, sizes: string, holdCentre: boolean, crossHatch: BoreBody['crossHatch'], note: string }
+interface Draft {
+  nominal: string
+  unit: 'mm' | 'in'
+  rows: [string, string][]
+  piston: string
+  tool: Tool
+  when: BoreBody['when']
+  partC: string
+  sizes: string
+  holdCentre: boolean
+  crossHatch: BoreBody['crossHatch']
+  note: string
+}
 const sheet = useSheet()
 const DEPTHS = ['Top', 'Middle', 'Bottom']
 const known = boreOf(sheet.file.value)
 const form = useEntryForm<'bore', Draft>({
-  kind: 'bore', form: 'bore',
-  blank: () => ({ nominal: known === null ? '' : String(known), unit: 'mm', rows: [['', ''], ['', ''], ['', '']], piston: '', tool: 'bore_dial', when: 'as_found', partC: '', sizes: '0.25 0.5', holdCentre: false, crossHatch: 'not_looked', note: '' }),
+  kind: 'bore',
+  form: 'bore',
+  blank: () => ({
+    nominal: known === null ? '' : String(known),
+    unit: 'mm',
+    rows: [
+      ['', ''],
+      ['', ''],
+      ['', ''],
+    ],
+    piston: '',
+    tool: 'bore_dial',
+    when: 'as_found',
+    partC: '',
+    sizes: '0.25 0.5',
+    holdCentre: false,
+    crossHatch: 'not_looked',
+    note: '',
+  }),
   how: () => 'measured',
   toBody: d => ({
-    nominal: { value: typedFigure(d.nominal) as number, unit: d.unit }, unit: d.unit,
+    nominal: { value: typedFigure(d.nominal) as number, unit: d.unit },
+    unit: d.unit,
     rows: d.rows.filter(r => r.some(t => t.trim())).map(r => r.map(t => typedFigure(t)) as [number, number]),
     piston: d.piston.trim() ? { value: typedFigure(d.piston) as number, unit: d.unit } : null,
-    tool: d.tool, when: d.when, partC: typedFigure(d.partC) as number | null,
-    sizesMm: d.sizes.split(/[\s;+]+/).filter(Boolean).map(t => typedFigure(t) as number),
-    holdCentre: d.holdCentre, crossHatch: d.crossHatch, note: d.note || null,
+    tool: d.tool,
+    when: d.when,
+    partC: typedFigure(d.partC) as number | null,
+    sizesMm: d.sizes
+      .split(/[\s;+]+/)
+      .filter(Boolean)
+      .map(t => typedFigure(t) as number),
+    holdCentre: d.holdCentre,
+    crossHatch: d.crossHatch,
+    note: d.note || null,
   }),
-  fromBody: b => ({ nominal: String(b.nominal.value), unit: b.unit, rows: b.rows.map(([x, y]) => [String(x), String(y)]), piston: b.piston ? String(b.piston.value) : '', tool: b.tool, when: b.when, partC: figureText(b.partC), sizes: b.sizesMm.join(' '), holdCentre: b.holdCentre, crossHatch: b.crossHatch, note: b.note ?? '' }),
+  fromBody: b => ({
+    nominal: String(b.nominal.value),
+    unit: b.unit,
+    rows: b.rows.map(([x, y]) => [String(x), String(y)]),
+    piston: b.piston ? String(b.piston.value) : '',
+    tool: b.tool,
+    when: b.when,
+    partC: figureText(b.partC),
+    sizes: b.sizesMm.join(' '),
+    holdCentre: b.holdCentre,
+    crossHatch: b.crossHatch,
+    note: b.note ?? '',
+  }),
 })
 const { draft } = form
-const judged = computed(() => typed.value ? sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value) : sheet.assessment.value?.bore)
+const judged = computed(() =>
+  typed.value
+    ? sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value)
+    : sheet.assessment.value?.bore,
+)
 const read = (t: string): number | null => {
   const value = figure(t)
   return value === null || Number.isNaN(value) ? null : value
@@ -36,30 +89,47 @@ const read = (t: string): number | null => {
 const last = computed(() => latest(sheet.inForce.value, 'bore'))
 const typed = computed(() => draft.value.rows.some(r => r.some(t => t.trim())))
 /** what is typed, or else what was logged last */
-const drawn = computed(() => typed.value || !last.value ? draft.value.rows.map(([x, y]) => [read(x), read(y)] as const) : last.value.body.rows)
-const drawnUnit = computed(() => typed.value || !last.value ? draft.value.unit : last.value.body.unit)
-const drawnNominal = computed(() => typed.value || !last.value ? read(draft.value.nominal) : convert(last.value.body.nominal.value, last.value.body.nominal.unit, last.value.body.unit))
+const drawn = computed(() =>
+  typed.value || !last.value ? draft.value.rows.map(([x, y]) => [read(x), read(y)] as const) : last.value.body.rows,
+)
+const drawnUnit = computed(() => (typed.value || !last.value ? draft.value.unit : last.value.body.unit))
+const drawnNominal = computed(() =>
+  typed.value || !last.value
+    ? read(draft.value.nominal)
+    : convert(last.value.body.nominal.value, last.value.body.nominal.unit, last.value.body.unit),
+)
 const limit = computed(() => {
-  const found = specFor('bore_wear_max', sheet.job.value.spec, sheet.job.value.facts.engineClass, sheet.job.value.facts.displacementCc)
+  const found = specFor(
+    'bore_wear_max',
+    sheet.job.value.spec,
+    sheet.job.value.facts.engineClass,
+    sheet.job.value.facts.displacementCc,
+  )
   return found ? convert(found.value, 'mm', drawnUnit.value) : null
 })
 const el = ref<HTMLFormElement>()
 /** Enter goes on to the next figure; after the last it is logged. */
 function onward(event: KeyboardEvent): void {
-  const fields = [...el.value?.querySelectorAll<HTMLInputElement>('input[data-go]') ?? []]
+  const fields = [...(el.value?.querySelectorAll<HTMLInputElement>('input[data-go]') ?? [])]
   const i = fields.indexOf(event.target as HTMLInputElement)
   if (i < 0) return
   event.preventDefault()
-  const later = fields.slice(i + 1).find(f => !f.value.trim() && f.dataset.go !== 'last') ?? (i + 1 < fields.length ? fields[i + 1] : undefined)
+  const later =
+    fields.slice(i + 1).find(f => !f.value.trim() && f.dataset.go !== 'last') ??
+    (i + 1 < fields.length ? fields[i + 1] : undefined)
   if (later) {
     later.focus()
     later.select()
-  }
-  else void form.submit()
+  } else void form.submit()
 }
-const cell = (i: number, j: number): string => form.faults.value.find(f => f.field === `body.rows.${i}.${j}` || f.field === `body.rows.${i}`)?.message ?? ''
+const cell = (i: number, j: number): string =>
+  form.faults.value.find(f => f.field === `body.rows.${i}.${j}` || f.field === `body.rows.${i}`)?.message ?? ''
 const rowFault = computed(() => form.faults.value.find(f => f.field.startsWith('body.rows'))?.message ?? '')
-onMounted(() => { [...el.value?.querySelectorAll<HTMLInputElement>('input[data-go]') ?? []].find(f => !f.value)?.focus({ preventScroll: true }) })
+onMounted(() => {
+  ;[...(el.value?.querySelectorAll<HTMLInputElement>('input[data-go]') ?? [])]
+    .find(f => !f.value)
+    ?.focus({ preventScroll: true })
+})
 </script>
 
 <template>
@@ -70,29 +140,165 @@ onMounted(() => { [...el.value?.querySelectorAll<HTMLInputElement>('input[data-g
     </div>
     <div class="two">
       <table aria-label="Bore readings">
-        <thead><tr><th><label class="std">Standard <input v-model="draft.nominal" data-go="first" class="in fig" :class="{ wrong: form.faultOf('nominal') }" inputmode="decimal" aria-label="Standard bore"></label></th><th class="lab">along the crank</th><th class="lab">across it</th></tr></thead>
-        <tbody><tr v-for="(row, i) in draft.rows" :key="i"><th class="lab">{{ draft.rows.length === 3 ? DEPTHS[i] : `Depth ${i + 1}` }}</th><td v-for="j in [0, 1]" :key="j"><input v-model="row[j]" data-go class="in fig" :class="{ wrong: cell(i, j) }" inputmode="decimal" :aria-label="`${DEPTHS[i] ?? i + 1}, ${j ? 'across' : 'along'}`"></td></tr></tbody>
-        <tfoot><tr><th class="lab">Piston, at its skirt</th><td><input v-model="draft.piston" data-go="last" class="in fig" :class="{ wrong: form.faultOf('piston') }" inputmode="decimal" aria-label="Piston"></td><td><button v-if="draft.rows.length < 8" type="button" class="btn dash" @click="draft.rows.push(['', ''])">Another depth</button></td></tr></tfoot>
+        <thead>
+          <tr>
+            <th>
+              <label class="std"
+                >Standard
+                <input
+                  v-model="draft.nominal"
+                  data-go="first"
+                  class="in fig"
+                  :class="{ wrong: form.faultOf('nominal') }"
+                  inputmode="decimal"
+                  aria-label="Standard bore"
+              /></label>
+            </th>
+            <th class="lab">along the crank</th>
+            <th class="lab">across it</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(row, i) in draft.rows" :key="i">
+            <th class="lab">{{ draft.rows.length === 3 ? DEPTHS[i] : `Depth ${i + 1}` }}</th>
+            <td v-for="j in [0, 1]" :key="j">
+              <input
+                v-model="row[j]"
+                data-go
+                class="in fig"
+                :class="{ wrong: cell(i, j) }"
+                inputmode="decimal"
+                :aria-label="`${DEPTHS[i] ?? i + 1}, ${j ? 'across' : 'along'}`"
+              />
+            </td>
+          </tr>
+        </tbody>
+        <tfoot>
+          <tr>
+            <th class="lab">Piston, at its skirt</th>
+            <td>
+              <input
+                v-model="draft.piston"
+                data-go="last"
+                class="in fig"
+                :class="{ wrong: form.faultOf('piston') }"
+                inputmode="decimal"
+                aria-label="Piston"
+              />
+            </td>
+            <td>
+              <button v-if="draft.rows.length < 8" type="button" class="btn dash" @click="draft.rows.push(['', ''])">
+                Another depth
+              </button>
+            </td>
+          </tr>
+        </tfoot>
       </table>
       <BoreDrawing :rows="drawn" :nominal="drawnNominal" :limit="limit" :unit="drawnUnit" />
     </div>
-    <p v-if="form.faultOf('nominal') || rowFault || form.faultOf('piston')" class="fault">{{ form.faultOf('nominal') || rowFault || form.faultOf('piston') }}</p>
+    <p v-if="form.faultOf('nominal') || rowFault || form.faultOf('piston')" class="fault">
+      {{ form.faultOf('nominal') || rowFault || form.faultOf('piston') }}
+    </p>
     <VerdictWords :judged="judged" />
     <div class="grid3">
       <PickField v-model="draft.tool" label="Read with" :options="TOOL_LABELS" />
-      <PlainField v-model="draft.sizes" label="Oversizes that are sold" suffix="mm" hint="With a space between; empty when none." :fault="form.faultOf('sizesMm')" />
-      <PlainField v-model="draft.partC" label="Barrel is at" suffix="°C" inputmode="decimal" hint="Empty: as at 20 °C." :fault="form.faultOf('partC')" />
+      <PlainField
+        v-model="draft.sizes"
+        label="Oversizes that are sold"
+        suffix="mm"
+        hint="With a space between; empty when none."
+        :fault="form.faultOf('sizesMm')"
+      />
+      <PlainField
+        v-model="draft.partC"
+        label="Barrel is at"
+        suffix="°C"
+        inputmode="decimal"
+        hint="Empty: as at 20 °C."
+        :fault="form.faultOf('partC')"
+      />
     </div>
     <ChipGroup v-model="draft.crossHatch" label="Cross-hatch" :options="CROSS_HATCH" needed />
-    <label class="switch"><input v-model="draft.holdCentre" type="checkbox"> It is bored on the old centre: one-sided wear costs twice</label>
+    <label class="switch"
+      ><input v-model="draft.holdCentre" type="checkbox" /> It is bored on the old centre: one-sided wear costs
+      twice</label
+    >
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
-    <FormFoot label="Log the bore" :busy="form.busy.value" :message="form.message.value" :correcting="form.correcting.value" :touched="form.touched.value" @cancel="form.clear()"><span class="lab">Enter: the next figure. The last one logs it.</span></FormFoot>
+    <FormFoot
+      label="Log the bore"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :correcting="form.correcting.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+      ><span class="lab">Enter: the next figure. The last one logs it.</span></FormFoot
+    >
   </form>
 </template>
 
 <style scoped>
-.bore { display: grid; gap: 11px; } .top { display: flex; gap: 10px 30px; flex-wrap: wrap; } .two { display: grid; grid-template-columns: 350px minmax(0, 1fr); gap: 18px; align-items: start; }
-table { border-collapse: collapse; } th, td { padding: 3px 8px 3px 0; text-align: left; vertical-align: middle; } .fig { width: 104px; font: 600 22px/1 var(--label); min-height: 44px; } .std { display: grid; font: 500 14px var(--label); color: var(--ink-2); }
-.grid3 { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 12px; max-width: 760px; } .switch { display: inline-flex; gap: 9px; align-items: center; min-height: 44px; } .switch input { width: 20px; height: 20px; accent-color: var(--petrol); }
-@media (max-width: 1180px) { .two { grid-template-columns: minmax(0, 1fr); } } @media (max-width: 640px) { .grid3 { grid-template-columns: minmax(0, 1fr); } .fig { width: 88px; } }
+.bore {
+  display: grid;
+  gap: 11px;
+}
+.top {
+  display: flex;
+  gap: 10px 30px;
+  flex-wrap: wrap;
+}
+.two {
+  display: grid;
+  grid-template-columns: 350px minmax(0, 1fr);
+  gap: 18px;
+  align-items: start;
+}
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 3px 8px 3px 0;
+  text-align: left;
+  vertical-align: middle;
+}
+.fig {
+  width: 104px;
+  font: 600 22px/1 var(--label);
+  min-height: 44px;
+}
+.std {
+  display: grid;
+  font: 500 14px var(--label);
+  color: var(--ink-2);
+}
+.grid3 {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px;
+  max-width: 760px;
+}
+.switch {
+  display: inline-flex;
+  gap: 9px;
+  align-items: center;
+  min-height: 44px;
+}
+.switch input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--petrol);
+}
+@media (max-width: 1180px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 640px) {
+  .grid3 {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .fig {
+    width: 88px;
+  }
+}
 </style>

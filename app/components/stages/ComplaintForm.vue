@@ -4,8 +4,11 @@ import type { ComplaintBody } from '#core/job/entries'
 import { COMPLAINT_KINDS } from '#core/job/vocabulary'
 
 const sheet = useSheet()
-const form = useEntryForm<'complaint', { words: string, since: string, about: ComplaintBody['about'] }>({
-  kind: 'complaint', form: 'complaint', counts: false, base: latest(sheet.inForce.value, 'complaint'),
+const form = useEntryForm<'complaint', { words: string; since: string; about: ComplaintBody['about'] }>({
+  kind: 'complaint',
+  form: 'complaint',
+  counts: false,
+  base: latest(sheet.inForce.value, 'complaint'),
   blank: () => ({ words: '', since: '', about: null }),
   how: () => 'claimed',
   toBody: d => ({ words: d.words, since: d.since || null, about: d.about ?? null }),
@@ -21,8 +24,20 @@ const { draft } = form
       <PlainField v-model="draft.since" label="Since when, after what" area :fault="form.faultOf('since')" />
     </div>
     <ChipGroup v-model="draft.about" label="It is about" :options="COMPLAINT_KINDS" />
-    <FormFoot v-if="form.touched.value || form.message.value" label="Log the change" :busy="form.busy.value" :message="form.message.value" :touched="form.touched.value" @cancel="form.clear()" />
+    <FormFoot
+      v-if="form.touched.value || form.message.value"
+      label="Log the change"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+    />
   </form>
 </template>
 
-<style scoped>.complaint { display: grid; gap: 10px; }</style>
+<style scoped>
+.complaint {
+  display: grid;
+  gap: 10px;
+}
+</style>

@@ -4,7 +4,10 @@ import type { MeterDraft } from '~/components/RunningTime.vue'
 
 const sheet = useSheet()
 const form = useEntryForm<'meter', MeterDraft>({
-  kind: 'meter', form: 'meter', counts: false, base: latest(sheet.inForce.value, 'meter'),
+  kind: 'meter',
+  form: 'meter',
+  counts: false,
+  base: latest(sheet.inForce.value, 'meter'),
   blank: () => ({ ...blankMeter(), unit: sheet.job.value.machine.meterUnit }),
   how: d => d.source,
   toBody: meterBody,
@@ -16,8 +19,20 @@ const { draft } = form
 <template>
   <form class="meterform" @submit.prevent="form.submit()">
     <RunningTime v-model="draft" :fault-of="form.faultOf" />
-    <FormFoot v-if="form.touched.value || form.message.value" label="Log the running time" :busy="form.busy.value" :message="form.message.value" :touched="form.touched.value" @cancel="form.clear()" />
+    <FormFoot
+      v-if="form.touched.value || form.message.value"
+      label="Log the running time"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+    />
   </form>
 </template>
 
-<style scoped>.meterform { display: grid; gap: 10px; }</style>
+<style scoped>
+.meterform {
+  display: grid;
+  gap: 10px;
+}
+</style>

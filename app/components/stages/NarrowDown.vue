@@ -6,10 +6,12 @@ import type { FormName } from '~/composables/useJobSheet'
 defineProps<{ marks: Map<FormName | undefined, Mark> }>()
 const sheet = useSheet()
 const two = computed(() => sheet.job.value.facts.cycle === 'two')
-const tests = computed((): { form: FormName, label: string }[] => [
-  { form: 'compression', label: 'Compression' }, { form: 'leak_down', label: 'Leak-down' },
+const tests = computed((): { form: FormName; label: string }[] => [
+  { form: 'compression', label: 'Compression' },
+  { form: 'leak_down', label: 'Leak-down' },
   two.value ? { form: 'crankcase', label: 'Crankcase' } : { form: 'lash', label: 'Lash' },
-  { form: 'check', label: 'Other checks' }, { form: 'theory', label: 'Theories' },
+  { form: 'check', label: 'Other checks' },
+  { form: 'theory', label: 'Theories' },
 ])
 const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)?.form ?? 'compression')
 </script>
@@ -20,7 +22,14 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
     <LooksLike />
     <WayFromHere />
     <CasesAlike />
-    <TabRow class="row" label="Narrow down" :tabs="tests" :on="inHand" :marks="marks" @pick="form => sheet.open('narrow_down', form)" />
+    <TabRow
+      class="row"
+      label="Narrow down"
+      :tabs="tests"
+      :on="inHand"
+      :marks="marks"
+      @pick="form => sheet.open('narrow_down', form)"
+    />
     <CompressionForm v-if="inHand === 'compression'" />
     <LeakDownForm v-else-if="inHand === 'leak_down'" />
     <CrankcaseForm v-else-if="inHand === 'crankcase'" />
@@ -31,6 +40,13 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
 </template>
 
 <style scoped>
-.narrow { display: grid; gap: 16px; }
-.row { border-top: 1px solid var(--rule-2); padding-top: 14px; margin-bottom: 0; }
+.narrow {
+  display: grid;
+  gap: 16px;
+}
+.row {
+  border-top: 1px solid var(--rule-2);
+  padding-top: 14px;
+  margin-bottom: 0;
+}
 </style>

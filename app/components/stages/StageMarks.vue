@@ -11,8 +11,13 @@ const message = ref('')
 const now = computed(() => sheet.assessment.value?.stages.find(s => s.stage === props.stage))
 async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
   const said = [...sheet.inForce.value].reverse().find(e => e.kind === 'stage' && e.body.stage === props.stage)
-  const outcome = await sheet.log({ kind: 'stage', how: null, body: { stage: props.stage, state, reason: state === 'skipped' ? reason.value : null }, supersedes: said?.id ?? null })
-  message.value = outcome.ok ? '' : outcome.faults[0]?.message ?? outcome.message
+  const outcome = await sheet.log({
+    kind: 'stage',
+    how: null,
+    body: { stage: props.stage, state, reason: state === 'skipped' ? reason.value : null },
+    supersedes: said?.id ?? null,
+  })
+  message.value = outcome.ok ? '' : (outcome.faults[0]?.message ?? outcome.message)
   if (outcome.ok) {
     skipping.value = false
     reason.value = ''
@@ -26,7 +31,12 @@ async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
       <button type="button" class="btn" @click="mark('done')">Done with {{ STAGES[stage].toLowerCase() }}</button>
       <button v-if="!skipping" type="button" class="link" @click="skipping = true">Skip, say why</button>
       <form v-else class="acts" @submit.prevent="mark('skipped')">
-        <input v-model="reason" class="in why" aria-label="Why it is skipped" placeholder="Why it is skipped"><button class="btn" type="submit">Skip it</button>
+        <input v-model="reason" class="in why" aria-label="Why it is skipped" placeholder="Why it is skipped" /><button
+          class="btn"
+          type="submit"
+        >
+          Skip it
+        </button>
       </form>
     </template>
     <template v-else>
@@ -38,6 +48,16 @@ async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
 </template>
 
 <style scoped>
-.marks { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: center; margin-top: 18px; padding-top: 12px; border-top: 1px solid var(--rule); }
-.why { width: 240px; }
+.marks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin-top: 18px;
+  padding-top: 12px;
+  border-top: 1px solid var(--rule);
+}
+.why {
+  width: 240px;
+}
 </style>

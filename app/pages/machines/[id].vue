@@ -6,7 +6,18 @@ import { PRE_DELIVERY } from '#core/oil/careText'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Customer, JobLine, Machine, SheetLine } from '#shared/types/records'
 
-interface View { machine: Machine, facts: EngineFacts, spec: SpecValue[], sheet: { id: string, name: string }, customer: Customer, jobs: JobLine[], visits: (Visit & { id: string })[], care: string[], rhythm: string[], tilt: TiltGuide }
+interface View {
+  machine: Machine
+  facts: EngineFacts
+  spec: SpecValue[]
+  sheet: { id: string; name: string }
+  customer: Customer
+  jobs: JobLine[]
+  visits: (Visit & { id: string })[]
+  care: string[]
+  rhythm: string[]
+  tilt: TiltGuide
+}
 definePageMeta({ key: route => route.path })
 const shop = useShopStore()
 const id = String(useRoute().params.id)
@@ -21,8 +32,7 @@ async function load(): Promise<void> {
     view.value = v
     draft.value = machineDraft(v.machine, v.facts, v.spec, shop.policy.volumeUnit, shop.policy.pressureUnit)
     Object.assign(owner, { name: v.customer.name, contact: v.customer.contact ?? '' })
-  }
-  catch (error) {
+  } catch (error) {
     trouble.value = (error as Error).message
   }
 }
@@ -40,7 +50,14 @@ async function move(sheetId: string): Promise<void> {
 }
 async function save(): Promise<void> {
   const d = draft.value
-  if (d) await keep(by => ({ machine: machineFields(d), facts: engineFacts(d), spec: specValues(d), customer: { name: owner.name, contact: owner.contact || null }, by }))
+  if (d)
+    await keep(by => ({
+      machine: machineFields(d),
+      facts: engineFacts(d),
+      spec: specValues(d),
+      customer: { name: owner.name, contact: owner.contact || null },
+      by,
+    }))
 }
 </script>
 
@@ -48,23 +65,110 @@ async function save(): Promise<void> {
   <div class="page">
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <template v-if="view && draft">
-      <div class="pagehead"><div><h1>{{ view.machine.name }}</h1><span class="lab">{{ MACHINE_KINDS[view.machine.kind].label }} · {{ view.customer.name }}</span></div><NuxtLink :to="`/jobs/new?machine=${id}`" class="btn go">Book it in again</NuxtLink></div>
-      <section class="block"><h2>Its jobs</h2><ul><JobLineRow v-for="j in view.jobs" :key="j.id" :line="j" :currency="shop.policy.currency" /></ul></section>
-      <section v-if="view.visits.length" class="block"><h2>What it carries</h2><p v-for="line in view.rhythm" :key="line">{{ line }}</p><EarlierVisits :visits="view.visits" carried /></section>
-      <section class="block two">
-        <div><h2>Care, for the owner</h2><ul class="plain"><li v-for="line in view.care" :key="line">{{ line }}</li></ul><details><summary class="lab">Before a new one goes out</summary><ul class="plain"><li v-for="line in PRE_DELIVERY" :key="line">{{ line }}</li></ul></details></div>
-        <div><h2>Which way up</h2><TiltWords :guide="view.tilt" /></div>
+      <div class="pagehead">
+        <div>
+          <h1>{{ view.machine.name }}</h1>
+          <span class="lab">{{ MACHINE_KINDS[view.machine.kind].label }} · {{ view.customer.name }}</span>
+        </div>
+        <NuxtLink :to="`/jobs/new?machine=${id}`" class="btn go">Book it in again</NuxtLink>
+      </div>
+      <section class="block">
+        <h2>Its jobs</h2>
+        <ul>
+          <JobLineRow v-for="j in view.jobs" :key="j.id" :line="j" :currency="shop.policy.currency" />
+        </ul>
       </section>
-      <section class="block"><h2>Its sheet</h2><div class="sheetrow"><PickField v-if="sheets.length" :model-value="view.sheet.id" label="What it should be stands on" :options="sheetWords" @update:model-value="move" /><NuxtLink class="btn" :to="`/specs/${view.sheet.id}`">Open the sheet</NuxtLink></div></section>
+      <section v-if="view.visits.length" class="block">
+        <h2>What it carries</h2>
+        <p v-for="line in view.rhythm" :key="line">{{ line }}</p>
+        <EarlierVisits :visits="view.visits" carried />
+      </section>
+      <section class="block two">
+        <div>
+          <h2>Care, for the owner</h2>
+          <ul class="plain">
+            <li v-for="line in view.care" :key="line">{{ line }}</li>
+          </ul>
+          <details>
+            <summary class="lab">Before a new one goes out</summary>
+            <ul class="plain">
+              <li v-for="line in PRE_DELIVERY" :key="line">{{ line }}</li>
+            </ul>
+          </details>
+        </div>
+        <div>
+          <h2>Which way up</h2>
+          <TiltWords :guide="view.tilt" />
+        </div>
+      </section>
+      <section class="block">
+        <h2>Its sheet</h2>
+        <div class="sheetrow">
+          <PickField
+            v-if="sheets.length"
+            :model-value="view.sheet.id"
+            label="What it should be stands on"
+            :options="sheetWords"
+            @update:model-value="move"
+          /><NuxtLink class="btn" :to="`/specs/${view.sheet.id}`">Open the sheet</NuxtLink>
+        </div>
+      </section>
       <form @submit.prevent="save">
-        <section class="block"><h2>Owner</h2><div class="grid2"><PlainField v-model="owner.name" label="Name" :fault="faults.find(f => f.field === 'customer.name')?.message" /><PlainField v-model="owner.contact" label="Telephone or address" /></div></section>
-        <section class="block"><h2>Machine and engine</h2><MachineEditor v-model="draft" :faults="faults" :pressure-unit="shop.policy.pressureUnit" /></section>
+        <section class="block">
+          <h2>Owner</h2>
+          <div class="grid2">
+            <PlainField
+              v-model="owner.name"
+              label="Name"
+              :fault="faults.find(f => f.field === 'customer.name')?.message"
+            /><PlainField v-model="owner.contact" label="Telephone or address" />
+          </div>
+        </section>
+        <section class="block">
+          <h2>Machine and engine</h2>
+          <MachineEditor v-model="draft" :faults="faults" :pressure-unit="shop.policy.pressureUnit" />
+        </section>
         <p v-if="message" class="bar" role="alert">{{ message }}</p>
-        <div class="acts"><button class="btn go" type="submit">Keep these facts</button><span v-if="saved" class="st good" role="status">● Kept. Every job on this machine is judged by them from now on.</span></div>
+        <div class="acts">
+          <button class="btn go" type="submit">Keep these facts</button
+          ><span v-if="saved" class="st good" role="status"
+            >● Kept. Every job on this machine is judged by them from now on.</span
+          >
+        </div>
       </form>
     </template>
   </div>
 </template>
 
-<style scoped>.two { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 24px; } .plain li { padding: 3px 0; } summary { min-height: 40px; padding-top: 8px; cursor: pointer; } .sheetrow { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; } @media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } }
-.page { padding-right: max(20px, calc(100% - 1220px)); } .bar { margin-bottom: 10px; }</style>
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 24px;
+}
+.plain li {
+  padding: 3px 0;
+}
+summary {
+  min-height: 40px;
+  padding-top: 8px;
+  cursor: pointer;
+}
+.sheetrow {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: end;
+}
+@media (max-width: 760px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.page {
+  padding-right: max(20px, calc(100% - 1220px));
+}
+.bar {
+  margin-bottom: 10px;
+}
+</style>

@@ -16,27 +16,63 @@ onMounted(async () => {
 const filter = ref('')
 const shown = computed(() => {
   const words = filter.value.trim().toLowerCase()
-  return machines.value.filter(m => `${m.name} ${m.customerName} ${MACHINE_KINDS[m.kind].label}`.toLowerCase().includes(words))
+  return machines.value.filter(m =>
+    `${m.name} ${m.customerName} ${MACHINE_KINDS[m.kind].label}`.toLowerCase().includes(words),
+  )
 })
 </script>
 
 <template>
   <div class="page">
-    <div class="pagehead"><div><h1>Machines</h1></div><div class="filter"><PlainField v-model="filter" label="Only those with" /></div></div>
+    <div class="pagehead">
+      <div><h1>Machines</h1></div>
+      <div class="filter"><PlainField v-model="filter" label="Only those with" /></div>
+    </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
-    <p v-else-if="loaded && !machines.length" class="note">No machine has been here yet. <NuxtLink to="/jobs/new">Book in the first one.</NuxtLink></p>
+    <p v-else-if="loaded && !machines.length" class="note">
+      No machine has been here yet. <NuxtLink to="/jobs/new">Book in the first one.</NuxtLink>
+    </p>
     <ul class="list">
-      <li v-for="m in shown" :key="m.id"><NuxtLink :to="`/machines/${m.id}`">
-        <b>{{ m.name }}</b><span class="lab">{{ MACHINE_KINDS[m.kind].label }}</span><span>{{ m.customerName }}</span><span class="lab">{{ m.meter }}</span>
-        <span class="lab">{{ m.jobs }} job{{ m.jobs === 1 ? '' : 's' }}<template v-if="m.lastAt">, last {{ dayjs(m.lastAt).format('D MMM YYYY') }}</template></span><span class="st" :class="m.open ? 'near' : 'open'">{{ m.open ? '◐ in the shop' : '○ out' }}</span>
-      </NuxtLink></li>
+      <li v-for="m in shown" :key="m.id">
+        <NuxtLink :to="`/machines/${m.id}`">
+          <b>{{ m.name }}</b><span class="lab">{{ MACHINE_KINDS[m.kind].label }}</span
+          ><span>{{ m.customerName }}</span
+          ><span class="lab">{{ m.meter }}</span>
+          <span class="lab"
+            >{{ m.jobs }} job{{ m.jobs === 1 ? '' : 's'
+            }}<template v-if="m.lastAt">, last {{ dayjs(m.lastAt).format('D MMM YYYY') }}</template></span
+          ><span class="st" :class="m.open ? 'near' : 'open'">{{ m.open ? '◐ in the shop' : '○ out' }}</span>
+        </NuxtLink>
+      </li>
     </ul>
   </div>
 </template>
 
 <style scoped>
-.list a { display: grid; grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, .9fr) minmax(0, 1.1fr) 104px; gap: 2px 14px; align-items: center; min-height: 52px; padding: 7px 0; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.list a:hover b { text-decoration: underline; text-underline-offset: 3px; } .list b { font-weight: 600; }
-.filter { width: 240px; }
-@media (max-width: 900px) { .list a { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); } }
+.list a {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 0.9fr) minmax(0, 1.1fr) 104px;
+  gap: 2px 14px;
+  align-items: center;
+  min-height: 52px;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.list a:hover b {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.list b {
+  font-weight: 600;
+}
+.filter {
+  width: 240px;
+}
+@media (max-width: 900px) {
+  .list a {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+}
 </style>

@@ -4,7 +4,13 @@ import type { EngineClass } from '../../job/vocabulary'
 /** How often a cause shows a sign, in words; the figures stand in one table. */
 export const LINK_WORDS = { always: 0.93, often: 0.7, sometimes: 0.4, seldom: 0.15, hardly: 0.05 } as const
 export type LinkWord = keyof typeof LINK_WORDS
-export const LINK_TEXT: Record<LinkWord, string> = { always: 'nearly always', often: 'often', sometimes: 'sometimes', seldom: 'seldom', hardly: 'hardly ever' }
+export const LINK_TEXT: Record<LinkWord, string> = {
+  always: 'nearly always',
+  often: 'often',
+  sometimes: 'sometimes',
+  seldom: 'seldom',
+  hardly: 'hardly ever',
+}
 
 /** On which engines something can be. Unknown facts rule nothing out. */
 export interface Needs {
@@ -21,8 +27,20 @@ export interface Needs {
   classes?: readonly EngineClass[]
 }
 
-export type CauseGroup = 'fuel' | 'ignition' | 'air' | 'top' | 'bottom' | 'oil' | 'leak' | 'cooling' | 'starting' | 'drive'
-export const GROUP_WORDS: Record<CauseGroup, string> = { fuel: 'Fuel', ignition: 'Ignition', air: 'Intake and exhaust', top: 'Head, valves, bore', bottom: 'Bottom end', oil: 'Oil and oiling', leak: 'Leaks', cooling: 'Cooling', starting: 'Starting', drive: 'Drive and driven parts' }
+export type CauseGroup =
+  'fuel' | 'ignition' | 'air' | 'top' | 'bottom' | 'oil' | 'leak' | 'cooling' | 'starting' | 'drive'
+export const GROUP_WORDS: Record<CauseGroup, string> = {
+  fuel: 'Fuel',
+  ignition: 'Ignition',
+  air: 'Intake and exhaust',
+  top: 'Head, valves, bore',
+  bottom: 'Bottom end',
+  oil: 'Oil and oiling',
+  leak: 'Leaks',
+  cooling: 'Cooling',
+  starting: 'Starting',
+  drive: 'Drive and driven parts',
+}
 
 export interface Cause {
   id: string
@@ -64,5 +82,20 @@ export interface Check {
   oneOf?: true
   shows: readonly Sign[]
   /** the form of the job sheet that takes this check */
-  form?: 'oil' | 'mix' | 'turn_over' | 'lock_step' | 'plug' | 'air_filter' | 'compression' | 'leak_down' | 'crankcase' | 'lash' | 'smoke' | 'leaks' | 'clues' | 'debris' | 'claim'
+  form?:
+    | 'oil'
+    | 'mix'
+    | 'turn_over'
+    | 'lock_step'
+    | 'plug'
+    | 'air_filter'
+    | 'compression'
+    | 'leak_down'
+    | 'crankcase'
+    | 'lash'
+    | 'smoke'
+    | 'leaks'
+    | 'clues'
+    | 'debris'
+    | 'claim'
 }

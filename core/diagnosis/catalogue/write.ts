@@ -2,7 +2,8 @@ import type { Cause, CauseGroup, Check, LinkWord, Sign } from './types'
 import { LINK_WORDS } from './types'
 
 /** A cause as it is written down: the signs it shows stand behind the word for how often, with a space between. */
-export interface WrittenCause extends Omit<Cause, 'id' | 'name' | 'group' | 'shows'>, Partial<Record<LinkWord, string>> {}
+export interface WrittenCause
+  extends Omit<Cause, 'id' | 'name' | 'group' | 'shows'>, Partial<Record<LinkWord, string>> {}
 
 /** A check as it is written down; its signs are a table: sign, what is seen, how often it shows without a known cause. */
 export interface WrittenCheck extends Omit<Check, 'id' | 'name' | 'shows'> {
@@ -38,7 +39,9 @@ export function check(id: string, name: string, { signs, ...rest }: WrittenCheck
       const [sign = '', seen = '', leak = ''] = line.trim().split(/\s{2,}/)
       const chance = Number(leak)
       if (!/^[a-z_]+$/.test(sign) || !seen || !(chance > 0 && chance < 1))
-        throw new RangeError(`Check ${id}: “${line.trim()}” is no sign. Write: sign  what is seen  how often by itself.`)
+        throw new RangeError(
+          `Check ${id}: “${line.trim()}” is no sign. Write: sign  what is seen  how often by itself.`,
+        )
       return { id: sign, seen, leak: chance }
     })
   return { id, name, ...rest, shows }

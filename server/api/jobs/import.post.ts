@@ -3,10 +3,16 @@ import { idText } from '#shared/schemas/words'
 import { checkPerson } from '../../db/shop'
 import { importJob } from '../../documents/jobFile'
 
-const asked = z.strictObject({ text: z.string({ error: 'The file is empty.' }).min(1, 'The file is empty.').max(6_000_000, 'The file is too large: 6 MB is the most.'), by: idText('Person') })
+const asked = z.strictObject({
+  text: z
+    .string({ error: 'The file is empty.' })
+    .min(1, 'The file is empty.')
+    .max(6_000_000, 'The file is too large: 6 MB is the most.'),
+  by: idText('Person'),
+})
 
 /** Books in a job that was saved as JSON. */
-export default answer(async (event) => {
+export default answer(async event => {
   const { text, by } = await readChecked(event, asked)
   checkPerson(useDb(), by)
   const done = importJob(useDb(), text, by)

@@ -1,7 +1,7 @@
 import { newJobSchema } from '#shared/schemas/records'
 import { bookIn } from '../../db/jobs'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const job = await readChecked(event, newJobSchema)
   const { result, number } = bookIn(useDb(), job)
   setResponseStatus(event, result === 'stored' ? 201 : 200)

@@ -12,8 +12,13 @@ const asked = z.object({
   fuel: z.enum(['e10', 'e0', 'alkylate']).default('e10'),
 })
 
-export default answer(async (event) => {
+export default answer(async event => {
   const query = asked.safeParse(getQuery(event))
-  if (!query.success) throw new Refusal(422, 'A label needs ratio, totalMl and made (a date).', query.error.issues.map(i => ({ field: i.path.join('.'), message: i.message })))
+  if (!query.success)
+    throw new Refusal(
+      422,
+      'A label needs ratio, totalMl and made (a date).',
+      query.error.issues.map(i => ({ field: i.path.join('.'), message: i.message })),
+    )
   return showPdf(event, 'mix-label', await labelPdf(mixLabel(query.data, policyOf(useDb()))))
 })

@@ -6,13 +6,26 @@ import { jobsOfMachine, visitsOf } from '../../db/jobs'
 import { customerOf, engineOf, machineOf } from '../../db/machines'
 import { policyOf } from '../../db/shop'
 
-export default answer((event) => {
+export default answer(event => {
   const machine = machineOf(useDb(), routeId(event))
   const { facts, spec, fill, sheetId, sheetName } = engineOf(useDb(), machine.id)
   const visits = visitsOf(useDb(), machine.id)
-  const file = { machineKind: machine.kind, facts, spec, fill, entries: visits.at(-1)?.entries ?? [], history: visits.slice(0, -1), policy: policyOf(useDb()), counts: null }
+  const file = {
+    machineKind: machine.kind,
+    facts,
+    spec,
+    fill,
+    entries: visits.at(-1)?.entries ?? [],
+    history: visits.slice(0, -1),
+    policy: policyOf(useDb()),
+    counts: null,
+  }
   return {
-    machine, facts, spec, fill, sheet: { id: sheetId, name: sheetName },
+    machine,
+    facts,
+    spec,
+    fill,
+    sheet: { id: sheetId, name: sheetName },
     customer: customerOf(useDb(), machine.customerId),
     jobs: jobsOfMachine(useDb(), machine.id).map(j => jobLine(useDb(), j.id)),
     visits,

@@ -1,7 +1,7 @@
 import { updateMachineSchema } from '#shared/schemas/records'
 import { machineOf, updateMachine } from '../../db/machines'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const { id } = machineOf(useDb(), routeId(event))
   updateMachine(useDb(), id, await readChecked(event, updateMachineSchema))
   return { id }

@@ -1,7 +1,7 @@
 import { readPhoto } from '../../db/photoFiles'
 import { photoOf } from '../../db/photos'
 
-export default answer((event) => {
+export default answer(event => {
   const { id } = photoOf(useDb(), routeId(event))
   const data = readPhoto(dataDir(), id, getQuery(event).size === 'small' ? 'small' : 'full')
   setHeader(event, 'content-type', 'image/jpeg')

@@ -3,7 +3,7 @@ import { importPrices } from '../../db/prices'
 import { checkPerson } from '../../db/shop'
 
 /** Reads a price list; without `apply` nothing is changed and the answer says what would be. */
-export default answer(async (event) => {
+export default answer(async event => {
   const ask = await readChecked(event, importPricesSchema)
   checkPerson(useDb(), ask.by)
   return importPrices(useDb(), ask)

@@ -1,7 +1,7 @@
 import { newShelfSchema } from '#shared/schemas/records'
 import { addShelf } from '../../db/shelf'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const { id, by: _, ...fields } = await readChecked(event, newShelfSchema)
   const item = addShelf(useDb(), id, fields)
   setResponseStatus(event, 201)

@@ -1,7 +1,7 @@
 import { policySchema } from '#shared/schemas/records'
 import { policyOf, savePolicy } from '../../db/shop'
 
-export default answer(async (event) => {
+export default answer(async event => {
   savePolicy(useDb(), await readChecked(event, policySchema))
   return policyOf(useDb())
 })

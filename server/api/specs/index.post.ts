@@ -2,7 +2,7 @@ import { ulid } from 'ulid'
 import { saveSheetSchema } from '#shared/schemas/records'
 import { addSheet } from '../../db/sheets'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const { name, engineClass, values, fill } = await readChecked(event, saveSheetSchema)
   const id = ulid()
   addSheet(useDb(), name, engineClass, { values, fill }, id)

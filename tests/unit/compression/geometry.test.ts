@@ -5,14 +5,20 @@ import type { Entry, EntryOf } from '#core/job/entries'
 import { judgeDebris } from '#core/debris/judgeDebris'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
 
-const GEOMETRY = [figureOf('compression_ratio', 9.2, 'ratio'), figureOf('bore', 67, 'mm'), figureOf('stroke', 70.6, 'mm'), figureOf('rod_length', 128, 'mm'), figureOf('inlet_closes', 48, 'deg')]
+const GEOMETRY = [
+  figureOf('compression_ratio', 9.2, 'ratio'),
+  figureOf('bore', 67, 'mm'),
+  figureOf('stroke', 70.6, 'mm'),
+  figureOf('rod_length', 128, 'mm'),
+  figureOf('inlet_closes', 48, 'deg'),
+]
 const meter = (reading: number): Entry => entry('meter', { reading, unit: 'h', source: 'measured', pattern: null })
 
 describe('compression from the geometry', () => {
   it('counts the ratio from where the inlet closes', () => {
     const found = expectedFromSheet(FACTS, GEOMETRY)!
     // travel at 48° after bottom: 35.3(1 + cos 48°) + 128 − √(128² − (35.3 sin 48°)²) = 61.63 mm of 70.6
-    expect(found.effCr).toBeCloseTo(1 + 8.2 * 61.63 / 70.6, 2)
+    expect(found.effCr).toBeCloseTo(1 + (8.2 * 61.63) / 70.6, 2)
     expect(found.lowKpa).toBeLessThan(found.pKpa)
     expect(found.highKpa).toBeGreaterThan(found.pKpa)
     expect(found.pKpa).toBeCloseTo(101.325 * found.effCr ** 1.25 - 101.325, 6)
@@ -20,15 +26,25 @@ describe('compression from the geometry', () => {
   })
   it('says nothing when a figure is missing, or the rod could not turn', () => {
     expect(expectedFromSheet(FACTS, GEOMETRY.slice(1))).toBeNull()
-    expect(expectedFromSheet(FACTS, GEOMETRY.map(v => v.item === 'rod_length' ? { ...v, value: 30 } : v))).toBeNull()
+    expect(
+      expectedFromSheet(
+        FACTS,
+        GEOMETRY.map(v => (v.item === 'rod_length' ? { ...v, value: 30 } : v)),
+      ),
+    ).toBeNull()
     expect(expectedFromSheet({ ...FACTS, cycle: 'two' }, GEOMETRY)).toBeNull()
-    expect(expectedFromSheet({ ...FACTS, cycle: 'two' }, [...GEOMETRY, figureOf('exhaust_duration', 180, 'deg')])?.effCr).toBeLessThan(7)
+    expect(
+      expectedFromSheet({ ...FACTS, cycle: 'two' }, [...GEOMETRY, figureOf('exhaust_duration', 180, 'deg')])?.effCr,
+    ).toBeLessThan(7)
   })
-  it('stands in for the rule of thumb, looks further and never condemns; a maker\'s limit goes before it', () => {
+  it("stands in for the rule of thumb, looks further and never condemns; a maker's limit goes before it", () => {
     const low = assess(file([compression(7.5, null)], { spec: GEOMETRY })).compression!
     expect(low).toMatchObject({ mark: 'near', status: 'below_expected' })
     expect(low.details.join(' ')).toMatch(/three quarters of what the geometry gives.*can't condemn/s)
-    expect(assess(file([compression(7.5, null)], { spec: [...GEOMETRY, figureOf('compression_limit', 8, 'bar')] })).compression).toMatchObject({ mark: 'past', status: 'fail' })
+    expect(
+      assess(file([compression(7.5, null)], { spec: [...GEOMETRY, figureOf('compression_limit', 8, 'bar')] }))
+        .compression,
+    ).toMatchObject({ mark: 'past', status: 'fail' })
   })
   it('corrects for the hose where the volumes are known, and leaves the reading alone where not', () => {
     const with20 = assess(file([compression(9, null, 'bar', { hoseMl: 8 })], { spec: GEOMETRY })).compression!
@@ -36,20 +52,29 @@ describe('compression from the geometry', () => {
     expect(with20.details.join(' ')).toContain('The hose hides some')
     expect(assess(file([compression(9, null, 'bar', { hoseMl: 8 })])).compression?.pStdKpa).toBeCloseTo(900, 6)
   })
-  it('uses the height where it was read before the shop\'s own', () => {
-    const at = (altitudeM: number | null) => assess(file([compression(8, null, 'bar', { altitudeM })], { policy: { altitudeM: 1500 } })).compression!.pStdKpa!
+  it("uses the height where it was read before the shop's own", () => {
+    const at = (altitudeM: number | null) =>
+      assess(file([compression(8, null, 'bar', { altitudeM })], { policy: { altitudeM: 1500 } })).compression!.pStdKpa!
     expect(at(0)).toBeCloseTo(800, 6)
     expect(at(null)).toBeGreaterThan(940)
   })
 })
 
 describe('over the visits', () => {
-  const visit = (number: number, hours: number | null, bar: number) => ({ number, at: '2026-01-01', entries: [compression(bar, null), ...(hours === null ? [] : [meter(hours)])] })
+  const visit = (number: number, hours: number | null, bar: number) => ({
+    number,
+    at: '2026-01-01',
+    entries: [compression(bar, null), ...(hours === null ? [] : [meter(hours)])],
+  })
   const limit = [figureOf('compression_limit', 8, 'bar')]
   it('falls so much in 100 hours, and meets its limit then', () => {
-    const now = assess(file([compression(9, null), meter(300)], { spec: limit, history: [visit(201, 100, 10), visit(207, 200, 9.5)] })).compression!
+    const now = assess(
+      file([compression(9, null), meter(300)], { spec: limit, history: [visit(201, 100, 10), visit(207, 200, 9.5)] }),
+    ).compression!
     expect(now.visits).toMatchObject({ slopeKpaPer100h: expect.closeTo(-50, 6), hoursToLimit: expect.closeTo(200, 6) })
-    expect(now.details.join(' ')).toContain('It falls 0.50 bar in 100 h over 3 visits; at that pace it meets its limit in about 200 h')
+    expect(now.details.join(' ')).toContain(
+      'It falls 0.50 bar in 100 h over 3 visits; at that pace it meets its limit in about 200 h',
+    )
   })
   it('without running time it only sets them side by side', () => {
     const now = assess(file([compression(9, null)], { spec: limit, history: [visit(201, null, 10)] })).compression!
@@ -57,13 +82,28 @@ describe('over the visits', () => {
     expect(now.details.join(' ')).toContain('On T 201 it read 10.00 bar at sea level, now 9.00 bar.')
   })
   it('never compares a release at work with one held off', () => {
-    const history = [{ number: 201, at: '2026-01-01', entries: [compression(5, null, 'bar', { release: 'working' }), meter(10)] }]
+    const history = [
+      { number: 201, at: '2026-01-01', entries: [compression(5, null, 'bar', { release: 'working' }), meter(10)] },
+    ]
     expect(assess(file([compression(9, null), meter(20)], { spec: limit, history })).compression?.visits).toBeNull()
   })
 })
 
 describe('debris beside earlier samples', () => {
-  const sample = (amount: 'trace' | 'some' | 'much', hours: number, more: object = {}) => entry('debris', { place: 'strainer', items: [{ material: 'iron_paste', amount, largestUm: 60 }], hoursSinceOil: hours, hoursSinceRebuild: null, control: 'none', note: null, ...more }, { how: 'by_eye' }) as EntryOf<'debris'>
+  const sample = (amount: 'trace' | 'some' | 'much', hours: number, more: object = {}) =>
+    entry(
+      'debris',
+      {
+        place: 'strainer',
+        items: [{ material: 'iron_paste', amount, largestUm: 60 }],
+        hoursSinceOil: hours,
+        hoursSinceRebuild: null,
+        control: 'none',
+        note: null,
+        ...more,
+      },
+      { how: 'by_eye' },
+    ) as EntryOf<'debris'>
   const before = (e: Entry) => [{ number: 201, at: '2026-01-01', entries: [e] }]
   it('the same dirt in a quarter of the hours counts one level graver', () => {
     const alone = judgeDebris(sample('much', 20), file([]))
@@ -72,16 +112,37 @@ describe('debris beside earlier samples', () => {
     expect(grown.details.join(' ')).toContain('rising fast')
   })
   it('steady stays as it is, another place is no comparison', () => {
-    expect(judgeDebris(sample('some', 40), file([], { history: before(sample('some', 40)) })).details.join(' ')).toContain('steady, 1.0 times')
-    expect(judgeDebris(sample('much', 20), file([], { history: before({ ...sample('some', 40), body: { ...sample('some', 40).body, place: 'drain_pan' } }) })).details.join(' ')).not.toContain('earlier samples')
+    expect(
+      judgeDebris(sample('some', 40), file([], { history: before(sample('some', 40)) })).details.join(' '),
+    ).toContain('steady, 1.0 times')
+    expect(
+      judgeDebris(
+        sample('much', 20),
+        file([], {
+          history: before({ ...sample('some', 40), body: { ...sample('some', 40).body, place: 'drain_pan' } }),
+        }),
+      ).details.join(' '),
+    ).not.toContain('earlier samples')
   })
-  it('says that bedding in can\'t be told from wear without a control', () => {
-    const glitter = (control: 'none' | 'same') => judgeDebris(sample('much', 5, { items: [{ material: 'aluminium', amount: 'some', largestUm: 200 }], hoursSinceRebuild: 4, control }), file([])).details.join(' ')
-    expect(glitter('none')).toContain('can\'t be told apart yet')
+  it("says that bedding in can't be told from wear without a control", () => {
+    const glitter = (control: 'none' | 'same') =>
+      judgeDebris(
+        sample('much', 5, {
+          items: [{ material: 'aluminium', amount: 'some', largestUm: 200 }],
+          hoursSinceRebuild: 4,
+          control,
+        }),
+        file([]),
+      ).details.join(' ')
+    expect(glitter('none')).toContain("can't be told apart yet")
     expect(glitter('same')).toContain('not a finding by itself')
   })
   it('doubts what the magnet contradicts', () => {
-    const item = (material: 'aluminium' | 'iron_chips', magnet: 'takes' | 'leaves') => judgeDebris(sample('some', 40, { items: [{ material, amount: 'some', largestUm: 300, magnet }] }), file([])).details.join(' ')
+    const item = (material: 'aluminium' | 'iron_chips', magnet: 'takes' | 'leaves') =>
+      judgeDebris(
+        sample('some', 40, { items: [{ material, amount: 'some', largestUm: 300, magnet }] }),
+        file([]),
+      ).details.join(' ')
     expect(item('aluminium', 'takes')).toContain('Written down as aluminium flakes, but the magnet takes it')
     expect(item('aluminium', 'leaves')).not.toContain('look again what it is')
     expect(item('iron_chips', 'leaves')).toContain('the magnet leaves it')

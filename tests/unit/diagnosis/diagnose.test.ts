@@ -14,10 +14,16 @@ import { CASES, heldBack } from '../../vignettes/cases'
 import { ENGINES } from '../../vignettes/engines'
 import { score, walk } from '../../vignettes/score'
 
-const say = (signs: string, claimed = false): Report[] => signs.split(' ').filter(Boolean).map(s => ({ sign: s.replace(/^[+-]/, ''), there: !s.startsWith('-'), claimed, entryId: s }))
+const say = (signs: string, claimed = false): Report[] =>
+  signs
+    .split(' ')
+    .filter(Boolean)
+    .map(s => ({ sign: s.replace(/^[+-]/, ''), there: !s.startsWith('-'), claimed, entryId: s }))
 const top = (engine: string, signs: string) => diagnose(ENGINES[engine]!, say(signs)).likely.map(l => l.cause.id)
-const check = (name: string, found: string[], absent: string[] = [], skipped: string | null = null): Entry => entry('check', { check: name, found, absent, skipped, note: null }, { how: 'by_eye' })
-const turn = (feel: BodyOf['turn_over']['feel'], plugIn = true) => entry('turn_over', { feel, method: 'rope', plugIn, note: null }, { how: 'by_feel' })
+const check = (name: string, found: string[], absent: string[] = [], skipped: string | null = null): Entry =>
+  entry('check', { check: name, found, absent, skipped, note: null }, { how: 'by_eye' })
+const turn = (feel: BodyOf['turn_over']['feel'], plugIn = true) =>
+  entry('turn_over', { feel, method: 'rope', plugIn, note: null }, { how: 'by_feel' })
 
 describe('what it looks like', () => {
   it('the traps: smell before overfill, lash before a seat, key after a stump', () => {
@@ -28,36 +34,63 @@ describe('what it looks like', () => {
   })
   it('two things at once are both said', () => {
     const { likely } = diagnose(ENGINES.mower!, say('key_sheared filter_choked plug_sooty was_hit'))
-    expect(likely.filter(l => l.p > 0.6).map(l => l.cause.id).sort()).toEqual(['air_filter', 'key_sheared'])
+    expect(
+      likely
+        .filter(l => l.p > 0.6)
+        .map(l => l.cause.id)
+        .sort(),
+    ).toEqual(['air_filter', 'key_sheared'])
   })
   it('a claim weighs less than the same thing seen', () => {
-    const p = (claimed: boolean) => diagnose(ENGINES.mower!, say('was_hit', claimed)).likely.find(l => l.cause.id === 'key_sheared')!.p
+    const p = (claimed: boolean) =>
+      diagnose(ENGINES.mower!, say('was_hit', claimed)).likely.find(l => l.cause.id === 'key_sheared')!.p
     expect(p(true)).toBeLessThan(p(false))
-    expect(p(true)).toBeGreaterThan(diagnose(ENGINES.mower!, []).likely.find(l => l.cause.id === 'key_sheared')?.p ?? 0.05)
+    expect(p(true)).toBeGreaterThan(
+      diagnose(ENGINES.mower!, []).likely.find(l => l.cause.id === 'key_sheared')?.p ?? 0.05,
+    )
   })
   it('every likelihood opens the findings that made it, for and against', () => {
     const [first] = diagnose(ENGINES.moto!, say('comp_low wet_same lash_none -hiss_exhaust')).likely
     expect(first?.for.map(w => w.sign)).toContain('lash_none')
     expect(first?.for[0]!.weight).toBeGreaterThan(0)
-    const burnt = diagnose(ENGINES.moto!, say('comp_low wet_same -hiss_exhaust')).likely.find(l => l.cause.id === 'valve_burnt')
+    const burnt = diagnose(ENGINES.moto!, say('comp_low wet_same -hiss_exhaust')).likely.find(
+      l => l.cause.id === 'valve_burnt',
+    )
     expect(burnt?.against.map(w => w.sign)).toContain('hiss_exhaust')
   })
-  it('the shop\'s own counts move it, and both shares are shown', () => {
+  it("the shop's own counts move it, and both shares are shown", () => {
     const signs = say('says_wont_start')
     const own = diagnose(ENGINES.mower!, signs, { total: 100, hits: { coil_dead: 60 } }).likely
     expect(own[0]?.cause.id).toBe('coil_dead')
     expect(own[0]!.prior).toBeGreaterThan(own[0]!.cataloguePrior)
   })
   it('the milder sign is contained in the stronger: spinning free is not held against a cause as “no weak bump”', () => {
-    const against = diagnose(ENGINES.moto!, say('turns_free -turns_weak -turns_locked comp_low wet_same')).likely.flatMap(l => l.against.map(w => w.sign))
+    const against = diagnose(
+      ENGINES.moto!,
+      say('turns_free -turns_weak -turns_locked comp_low wet_same'),
+    ).likely.flatMap(l => l.against.map(w => w.sign))
     expect(against).not.toContain('turns_weak')
-    expect(diagnose(ENGINES.plant!, say('oil_high oil_burnt -oil_petrol')).likely.find(l => l.cause.id === 'fuel_in_oil')?.p ?? 0).toBeLessThan(0.1)
+    expect(
+      diagnose(ENGINES.plant!, say('oil_high oil_burnt -oil_petrol')).likely.find(l => l.cause.id === 'fuel_in_oil')
+        ?.p ?? 0,
+    ).toBeLessThan(0.1)
   })
   it('words, not decimals', () => {
-    expect([0.95, 0.7, 0.4, 0.2, 0.02].map(likelihoodWords)).toEqual(['very likely', 'likely', 'possible', 'less likely', 'hardly'])
+    expect([0.95, 0.7, 0.4, 0.2, 0.02].map(likelihoodWords)).toEqual([
+      'very likely',
+      'likely',
+      'possible',
+      'less likely',
+      'hardly',
+    ])
   })
   it('fourteen findings at once that point to two causes name those two, and not what is common in the class', () => {
-    const { likely, basis } = diagnose(ENGINES.mower!, say('says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily was_hit kicks_back key_sheared says_wont_start blow_outside vibrates says_noise'))
+    const { likely, basis } = diagnose(
+      ENGINES.mower!,
+      say(
+        'says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily was_hit kicks_back key_sheared says_wont_start blow_outside vibrates says_noise',
+      ),
+    )
     expect(basis).toBe('weighed')
     expect(likely.slice(0, 3).map(l => l.cause.id)).toEqual(expect.arrayContaining(['overfilled', 'key_sheared']))
     expect(likely.find(l => l.cause.id === 'stale_fuel')?.p ?? 0).toBeLessThan(0.2)
@@ -67,7 +100,7 @@ describe('what it looks like', () => {
     expect(diagnose(ENGINES.mower!, say('key_sheared')).basis).toBe('weighed')
     expect(diagnose(ENGINES.mower!, say('-oil_high')).basis).toBe('nothing_lifted')
   })
-  it('where the model can\'t bring the findings together it names no cause', () => {
+  it("where the model can't bring the findings together it names no cause", () => {
     const sign = SIGNS.get('lash_none')!
     const { leak } = sign
     // no two-stroke has lash, and this sign now never shows by itself
@@ -75,13 +108,17 @@ describe('what it looks like', () => {
     try {
       const odd = diagnose(ENGINES.saw!, say('lash_none fuel_stale'))
       expect([odd.basis, odd.likely]).toEqual(['cant_say', []])
-    }
-    finally {
+    } finally {
       Object.assign(sign, { leak })
     }
   })
   it('twenty findings at once are borne: the least telling are left out, and counted', () => {
-    const many = diagnose(ENGINES.mower!, say('says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily wet_bottom_seal wet_cover says_leak oil_thin surges fuel_stale stood_long filter_choked plug_sooty says_dies says_noise'))
+    const many = diagnose(
+      ENGINES.mower!,
+      say(
+        'says_smoke was_topped oil_high smoke_white filter_oily breather_oily plug_oily wet_bottom_seal wet_cover says_leak oil_thin surges fuel_stale stood_long filter_choked plug_sooty says_dies says_noise',
+      ),
+    )
     expect(many.leftOut).toBe(3)
     expect(many.likely[0]?.cause.id).toBe('overfilled')
   })
@@ -98,7 +135,8 @@ describe('a log that nobody foresaw', () => {
 })
 
 describe('what to look at next', () => {
-  const next = (engine: string, signs: string, skipped: string[] = []) => diagnose(ENGINES[engine]!, say(signs), null, new Set(skipped)).next
+  const next = (engine: string, signs: string, skipped: string[] = []) =>
+    diagnose(ENGINES[engine]!, say(signs), null, new Set(skipped)).next
   it('quick looks come first; opening waits while they can still settle it, with how many', () => {
     const all = next('mower', 'says_wont_start')
     expect(all[0]!.check.minutes).toBeLessThanOrEqual(5)
@@ -129,41 +167,84 @@ describe('what to look at next', () => {
 describe('from a log', () => {
   it('oil, compression and lash become signs; what was put right since counts as it is now', () => {
     const maker = { spec: [figureOf('compression_limit', 8, 'bar')] }
-    const signs = (entries: Entry[]) => Object.fromEntries(reportsOf(entries, file(entries, maker)).map(r => [r.sign, r.there]))
-    expect(signs([oil({ by: 'dry' }, { smell: 'burnt', colour: 'black', thickness: 'thick' })])).toMatchObject({ oil_dry: true, oil_high: false, oil_burnt: true, oil_petrol: false, oil_treacle: true })
-    expect(signs([compression(4, 4.1)])).toMatchObject({ comp_low: true, comp_none: false, wet_same: true, wet_rises: false })
+    const signs = (entries: Entry[]) =>
+      Object.fromEntries(reportsOf(entries, file(entries, maker)).map(r => [r.sign, r.there]))
+    expect(signs([oil({ by: 'dry' }, { smell: 'burnt', colour: 'black', thickness: 'thick' })])).toMatchObject({
+      oil_dry: true,
+      oil_high: false,
+      oil_burnt: true,
+      oil_petrol: false,
+      oil_treacle: true,
+    })
+    expect(signs([compression(4, 4.1)])).toMatchObject({
+      comp_low: true,
+      comp_none: false,
+      wet_same: true,
+      wet_rises: false,
+    })
     expect(signs([compression(9, null)])).toMatchObject({ comp_low: false })
     expect(signs([turn('locked'), turn('normal')])).toMatchObject({ turns_locked: false })
   })
   it('stale fuel in a sound can makes the can neither lean nor rich in oil', () => {
-    const can = (oilMl: number, fuelDays: number) => entry('mix', { fuel: { value: 5, unit: 'L' }, oil: { value: oilMl, unit: 'mL' }, makerRatio: 50, fuelType: 'e10', fuelDays, stabilised: false, note: null })
+    const can = (oilMl: number, fuelDays: number) =>
+      entry('mix', {
+        fuel: { value: 5, unit: 'L' },
+        oil: { value: oilMl, unit: 'mL' },
+        makerRatio: 50,
+        fuelType: 'e10',
+        fuelDays,
+        stabilised: false,
+        note: null,
+      })
     const two = { facts: { cycle: 'two', oiling: 'premix' } } as const
-    const signs = (oilMl: number, days: number) => Object.fromEntries(reportsOf([can(oilMl, days)], file([], two)).map(r => [r.sign, r.there]))
+    const signs = (oilMl: number, days: number) =>
+      Object.fromEntries(reportsOf([can(oilMl, days)], file([], two)).map(r => [r.sign, r.there]))
     expect(signs(100, 400)).toEqual({ can_lean: false, can_rich: false })
-    for (const days of [1, 25, 45]) expect(signs(120, days), `${days} days`).toEqual({ can_lean: false, can_rich: false })
+    for (const days of [1, 25, 45])
+      expect(signs(120, days), `${days} days`).toEqual({ can_lean: false, can_rich: false })
     expect(signs(62, 1)).toEqual({ can_lean: true, can_rich: false })
     expect(signs(200, 1)).toEqual({ can_lean: false, can_rich: true })
   })
-  it('a reading that can\'t be compared says nothing', () => {
-    expect(reportsOf([compression(5, null, 'bar', { release: 'working' })], file([], { facts: { release: 'automatic' } })).map(r => r.sign)).toEqual([])
+  it("a reading that can't be compared says nothing", () => {
+    expect(
+      reportsOf(
+        [compression(5, null, 'bar', { release: 'working' })],
+        file([], { facts: { release: 'automatic' } }),
+      ).map(r => r.sign),
+    ).toEqual([])
   })
   it('an answer is a claim until it was checked; contradicted, it is the contrary', () => {
-    const claim = entry('claim', { text: 'Hit something: yes, a stump or stone', howKnown: null, topic: 'hit' }, { how: 'claimed' })
+    const claim = entry(
+      'claim',
+      { text: 'Hit something: yes, a stump or stone', howKnown: null, topic: 'hit' },
+      { how: 'claimed' },
+    )
     const of = (...more: Entry[]) => reportsOf([claim, ...more], file([])).find(r => r.sign === 'was_hit')
     expect(of()).toMatchObject({ there: true, claimed: true })
-    const verdict = (state: BodyOf['claim_check']['state']) => entry('claim_check', { claimId: claim.id, state }, { how: null })
+    const verdict = (state: BodyOf['claim_check']['state']) =>
+      entry('claim_check', { claimId: claim.id, state }, { how: null })
     expect(of(verdict('confirmed'))).toMatchObject({ there: true, claimed: false })
     expect(of(verdict('contradicted'))).toMatchObject({ there: false, claimed: false })
-    expect(reportsOf([entry('claim', { text: 'Tipped: doesn\'t know', howKnown: null, topic: 'tipped' }, { how: 'claimed' })], file([]))).toEqual([])
+    expect(
+      reportsOf(
+        [entry('claim', { text: "Tipped: doesn't know", howKnown: null, topic: 'tipped' }, { how: 'claimed' })],
+        file([]),
+      ),
+    ).toEqual([])
   })
   it('a check of the catalogue is evidence, and a later look replaces it', () => {
     const job = diagnoseJob(file([check('spark', ['spark_none'], ['spark_weak'])]))
     expect(job.essentials.find(e => e.name === 'spark')).toMatchObject({ state: 'missing' })
-    expect(diagnoseJob(file([check('spark', ['spark_none']), check('spark', [], ['spark_none', 'spark_weak'])])).essentials.find(e => e.name === 'spark')?.state).toBe('good')
+    expect(
+      diagnoseJob(
+        file([check('spark', ['spark_none']), check('spark', [], ['spark_none', 'spark_weak'])]),
+      ).essentials.find(e => e.name === 'spark')?.state,
+    ).toBe('good')
     expect(job.minutesSpent).toBe(3)
   })
   it('only signs that a check can show, and something said', () => {
-    const parse = (body: object) => BODY_SCHEMAS.check.safeParse({ check: 'spark', found: [], absent: [], skipped: null, note: null, ...body })
+    const parse = (body: object) =>
+      BODY_SCHEMAS.check.safeParse({ check: 'spark', found: [], absent: [], skipped: null, note: null, ...body })
     expect(parse({}).error?.issues[0]?.message).toContain('Say what it showed')
     expect(parse({ found: ['oil_dry'] }).success).toBe(false)
     expect(parse({ found: ['spark_none'], absent: ['spark_none'] }).success).toBe(false)
@@ -188,9 +269,13 @@ describe('stops that a person may take on', () => {
   const dry = oil({ by: 'dry' })
   const sign = (stopId: string) => entry('sign_off', { stopId, reason: 'pushed into the shed' }, { how: null })
   it('a signature stands beside the stop, which stays on the screen', () => {
-    expect(assess(file([dry, sign('oil_low')])).stops[0]).toMatchObject({ id: 'oil_low', canSign: true, signed: { reason: 'pushed into the shed' } })
+    expect(assess(file([dry, sign('oil_low')])).stops[0]).toMatchObject({
+      id: 'oil_low',
+      canSign: true,
+      signed: { reason: 'pushed into the shed' },
+    })
   })
-  it('never on a child\'s machine, never for fuel in the oil', () => {
+  it("never on a child's machine, never for fuel in the oil", () => {
     const child = { ...terms(100, 10), body: { ...terms(100, 10).body, useClass: 'child' } } as Entry
     expect(assess(file([child, dry, sign('oil_low')])).stops[0]).toMatchObject({ canSign: false, signed: null })
     const fuel = oil({ by: 'marks', pct: 150 }, { smell: 'petrol' })
@@ -200,8 +285,18 @@ describe('stops that a person may take on', () => {
     const ids = (entries: Entry[]) => assess(file(entries)).stops.map(s => s.id)
     expect(ids([check('listen', ['knock_load'])])).toEqual(['knock'])
     expect(ids([check('listen', ['knock_load']), check('listen', [], ['knock_load'])])).toEqual([])
-    expect(ids([check('rock', ['rod_slack']), entry('cause_found', { causeId: 'big_end', text: null, proof: 'proved', missing: null }, { how: null })])).toEqual(['knock'])
-    expect(ids([check('listen', ['knock_load']), entry('cause_found', { causeId: 'big_end', text: null, proof: 'suspected', missing: null }, { how: null })])).toEqual(['knock'])
+    expect(
+      ids([
+        check('rock', ['rod_slack']),
+        entry('cause_found', { causeId: 'big_end', text: null, proof: 'proved', missing: null }, { how: null }),
+      ]),
+    ).toEqual(['knock'])
+    expect(
+      ids([
+        check('listen', ['knock_load']),
+        entry('cause_found', { causeId: 'big_end', text: null, proof: 'suspected', missing: null }, { how: null }),
+      ]),
+    ).toEqual(['knock'])
   })
 })
 
@@ -221,7 +316,11 @@ describe('the cases', () => {
     for (const at of [3, 30]) {
       const given = held[at]!
       const facts = ENGINES[given[0]]!
-      const suggested = walk(given, (left, reports) => diagnose(facts, reports).next.map(n => n.check).find(c => left.includes(c)))
+      const suggested = walk(given, (left, reports) =>
+        diagnose(facts, reports)
+          .next.map(n => n.check)
+          .find(c => left.includes(c)),
+      )
       const fixed = walk(given, left => left[0])
       expect(suggested ?? 999, given.join(' ')).toBeLessThanOrEqual(fixed ?? 999)
     }
@@ -234,14 +333,20 @@ describe('earlier cases and the tree', () => {
     expect(alikeness(set('key_sheared', 'was_hit'), set('key_sheared', 'was_hit')).share).toBe(1)
     expect(alikeness(set('key_sheared'), set('plug_sooty'))).toEqual({ share: 0, shared: [] })
     expect(alikeness(set(), set())).toEqual({ share: 0, shared: [] })
-    const { share, shared } = alikeness(set('key_sheared', 'says_wont_start'), set('key_sheared', 'says_wont_start', 'plug_sooty'))
+    const { share, shared } = alikeness(
+      set('key_sheared', 'says_wont_start'),
+      set('key_sheared', 'says_wont_start', 'plug_sooty'),
+    )
     expect(shared[0]).toBe('key_sheared')
     expect(share).toBeGreaterThan(0.5)
     expect([...signsThere(say('key_sheared -was_hit'))]).toEqual(['key_sheared'])
   })
 
   it('the tree asks what the suggestions ask, never one thing twice on a branch, and ends in causes', () => {
-    const job = file([entry('complaint', { words: 'No kick', since: null, about: 'wont_start' }, { how: 'claimed' }), turn('free')], { facts: ENGINES.moto! })
+    const job = file(
+      [entry('complaint', { words: 'No kick', since: null, about: 'wont_start' }, { how: 'claimed' }), turn('free')],
+      { facts: ENGINES.moto! },
+    )
     const tree = treeOfJob(job, 2)
     expect(tree.check?.id).toBe(diagnoseJob(job).next[0]!.check.id)
     expect(tree.branches.length).toBeGreaterThan(1)

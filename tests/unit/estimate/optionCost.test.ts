@@ -15,7 +15,12 @@ describe('lines as money', () => {
     expect(lineScale(line('risk', 1), POLICY)).toBe(60)
     expect(lineScale(line('part', 1), POLICY)).toBeCloseTo(0.012, 12)
     expect(lineScale(line('sale', 1), POLICY)).toBe(0.01)
-    expect(lineTerm(line('part', 1000, { low: 500, high: 2000, chance: 0.3 }), POLICY)).toEqual({ chance: 0.3, a: 6, m: 12, b: 24 })
+    expect(lineTerm(line('part', 1000, { low: 500, high: 2000, chance: 0.3 }), POLICY)).toEqual({
+      chance: 0.3,
+      a: 6,
+      m: 12,
+      b: 24,
+    })
   })
 
   it('in a currency without small coins a price is whole', () => {
@@ -23,7 +28,12 @@ describe('lines as money', () => {
   })
 
   it('on paper: low counts what is sure, likely what to expect, high everything', () => {
-    const lines = [line('part', 10000, { low: 8000, high: 15000 }), line('part', 20000, { chance: 0.5 }), line('labour', 2), line('sale', 99900)]
+    const lines = [
+      line('part', 10000, { low: 8000, high: 15000 }),
+      line('part', 20000, { chance: 0.5 }),
+      line('labour', 2),
+      line('sale', 99900),
+    ]
     expect(paperSum(lines, { ...POLICY, taxPct: 0 })).toEqual({ low: 180, likely: 300, high: 450 })
   })
 
@@ -40,7 +50,9 @@ describe('lines as money', () => {
   })
 
   it('forty lines still have a tenth, a half and nine tenths in order', () => {
-    const lines = Array.from({ length: 40 }, (_, i) => line('part', 1000 + i * 100, { low: 900, high: 9000, chance: i % 3 ? 1 : 0.4 }))
+    const lines = Array.from({ length: 40 }, (_, i) =>
+      line('part', 1000 + i * 100, { low: 900, high: 9000, chance: i % 3 ? 1 : 0.4 }),
+    )
     const cost = optionCost(lines, POLICY)
     const [p10, p50, p90] = [0.1, 0.5, 0.9].map(cost.quantile) as [number, number, number]
     expect(p10).toBeLessThan(p50)
@@ -51,7 +63,7 @@ describe('lines as money', () => {
 })
 
 describe('what each way begins with', () => {
-  it.each(Object.keys(WAYS) as Way[])('%s has lines in order and sane chances', (way) => {
+  it.each(Object.keys(WAYS) as Way[])('%s has lines in order and sane chances', way => {
     const { lines, successChance } = STARTERS[way]
     expect(lines.length).toBeGreaterThan(0)
     expect(successChance).toBeGreaterThan(0)
@@ -65,9 +77,26 @@ describe('what each way begins with', () => {
 
 describe('a flip in words', () => {
   it('says the figure, where it stands now, what takes over and why', () => {
-    const flip = { optionId: 'O', lineId: 'L', label: 'crankshaft', about: 'price' as const, unit: 'money' as const, now: 245, at: 127.5, direction: 'below' as const, from: 'A', to: 'B', because: 'net' as const, plausible: true }
+    const flip = {
+      optionId: 'O',
+      lineId: 'L',
+      label: 'crankshaft',
+      about: 'price' as const,
+      unit: 'money' as const,
+      now: 245,
+      at: 127.5,
+      direction: 'below' as const,
+      from: 'A',
+      to: 'B',
+      because: 'net' as const,
+      plausible: true,
+    }
     expect(flipText(flip, POLICY)).toBe('Crankshaft: below €127.50 (now €245.00) it becomes ‘B’.')
-    expect(flipText({ ...flip, unit: 'hours', at: 5.94, now: 6.5, because: 'cap' }, POLICY)).toBe('Crankshaft: below 5.9 h (now 6.5 h) it becomes ‘B’, since it would pass the owner\'s cap.')
-    expect(flipText({ ...flip, unit: 'chance', at: 0.268, now: 0.4, direction: 'above', because: 'share' }, POLICY)).toContain('above 27 % (now 40 %) it becomes ‘B’, since it would pass the share-of-value limit')
+    expect(flipText({ ...flip, unit: 'hours', at: 5.94, now: 6.5, because: 'cap' }, POLICY)).toBe(
+      "Crankshaft: below 5.9 h (now 6.5 h) it becomes ‘B’, since it would pass the owner's cap.",
+    )
+    expect(
+      flipText({ ...flip, unit: 'chance', at: 0.268, now: 0.4, direction: 'above', because: 'share' }, POLICY),
+    ).toContain('above 27 % (now 40 %) it becomes ‘B’, since it would pass the share-of-value limit')
   })
 })

@@ -7,7 +7,19 @@ import { line } from '../job/file'
 
 const POLICY = { ...DEFAULT_POLICY, labourRateMinor: 5000 }
 const mends = { valueAfter: 1000, salvage: 50, comeback: 0, success: 1, downtime: 0 }
-const many = (n: number): SimOption => ({ id: `o${n}`, mends, lines: Array.from({ length: 40 }, (_, i) => line(i % 3 ? 'part' : 'labour', i % 3 ? 1000 * (i + 1) : 0.5, i % 3 ? { low: 800 * (i + 1), high: 1500 * (i + 1), chance: i % 5 ? 1 : 0.4, text: `${n} ${i}` } : { low: 0.3, high: 1.2, text: `${n} ${i}` })) })
+const many = (n: number): SimOption => ({
+  id: `o${n}`,
+  mends,
+  lines: Array.from({ length: 40 }, (_, i) =>
+    line(
+      i % 3 ? 'part' : 'labour',
+      i % 3 ? 1000 * (i + 1) : 0.5,
+      i % 3
+        ? { low: 800 * (i + 1), high: 1500 * (i + 1), chance: i % 5 ? 1 : 0.4, text: `${n} ${i}` }
+        : { low: 0.3, high: 1.2, text: `${n} ${i}` },
+    ),
+  ),
+})
 
 describe('the ways drawn against each other', () => {
   it('equals the convolution within its own error', () => {
@@ -16,8 +28,13 @@ describe('the ways drawn against each other', () => {
     const exact = optionCost(way.lines, POLICY)
     const sd = Math.sqrt(exact.variance)
     // four standard errors of a mean, and of percentiles whose density is about that of a normal one
-    expect(Math.abs((drawn?.mean ?? 0) - exact.mean)).toBeLessThan(4 * sd / 200)
-    for (const [got, q] of [[drawn?.p10, 0.1], [drawn?.p50, 0.5], [drawn?.p90, 0.9]] as const) expect(Math.abs((got ?? 0) - exact.quantile(q))).toBeLessThan(4 * 1.8 * sd / 200)
+    expect(Math.abs((drawn?.mean ?? 0) - exact.mean)).toBeLessThan((4 * sd) / 200)
+    for (const [got, q] of [
+      [drawn?.p10, 0.1],
+      [drawn?.p50, 0.5],
+      [drawn?.p90, 0.9],
+    ] as const)
+      expect(Math.abs((got ?? 0) - exact.quantile(q))).toBeLessThan((4 * 1.8 * sd) / 200)
   })
   it('the same seed gives the same draws, another one others', () => {
     expect(simulate([many(1), many(2)], POLICY, 500)).toEqual(simulate([many(1), many(2)], POLICY, 500).map(x => x))
@@ -29,11 +46,22 @@ describe('the ways drawn against each other', () => {
   })
   it('a line that stands in two ways is one fact: the dearer way never wins', () => {
     const shared = line('part', 50000, { text: 'Crank', low: 10000, high: 90000, chance: 0.5 })
-    const [cheap, dear] = simulate([{ id: 'a', mends, lines: [shared] }, { id: 'b', mends, lines: [shared, line('part', 100)] }], POLICY, 2000)
+    const [cheap, dear] = simulate(
+      [
+        { id: 'a', mends, lines: [shared] },
+        { id: 'b', mends, lines: [shared, line('part', 100)] },
+      ],
+      POLICY,
+      2000,
+    )
     expect([cheap?.bestShare, dear?.bestShare]).toEqual([1, 0])
   })
   it('shares add up to one; a way that sells brings money, a failure costs its comeback', () => {
-    const fails: SimOption = { id: 'a', lines: [], mends: { valueAfter: 1000, salvage: 50, comeback: 100, success: 0, downtime: 0 } }
+    const fails: SimOption = {
+      id: 'a',
+      lines: [],
+      mends: { valueAfter: 1000, salvage: 50, comeback: 100, success: 0, downtime: 0 },
+    }
     const sells: SimOption = { id: 'b', lines: [line('sale', 20000)], mends: null }
     const drawn = simulate([fails, sells], POLICY, 200)
     expect(drawn.map(d => d.bestShare)).toEqual([0, 1])

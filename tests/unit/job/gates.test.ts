@@ -9,8 +9,14 @@ import { entry, file, line, oil, option, terms } from './file'
 const at = (e: Entry, log: Entry[]): string | null => refusal(e, file(log))?.message ?? null
 const done = { how: null } as const
 const back = entry('hand_back', { to: 'Nell Brack', words: null }, done)
-const check = (name: string, found: string[], absent: string[] = []): Entry => entry('check', { check: name, found, absent, skipped: null, note: null }, { how: 'by_eye' })
-const sample = (place: BodyOf['debris']['place'], items: BodyOf['debris']['items']): Entry => entry('debris', { place, items, hoursSinceOil: 20, hoursSinceRebuild: null, control: 'none', note: null }, { how: 'by_eye' })
+const check = (name: string, found: string[], absent: string[] = []): Entry =>
+  entry('check', { check: name, found, absent, skipped: null, note: null }, { how: 'by_eye' })
+const sample = (place: BodyOf['debris']['place'], items: BodyOf['debris']['items']): Entry =>
+  entry(
+    'debris',
+    { place, items, hoursSinceOil: 20, hoursSinceRebuild: null, control: 'none', note: null },
+    { how: 'by_eye' },
+  )
 const FLAKES: BodyOf['debris']['items'] = [{ material: 'bearing_flake', amount: 'much', largestUm: 2000 }]
 const smelt = oil({ by: 'volume', amount: { value: 800, unit: 'mL' } }, { smell: 'petrol' })
 const sign = (stopId: string): Entry => entry('sign_off', { stopId, reason: 'owner told' }, done)
@@ -31,15 +37,34 @@ describe('handing back', () => {
     expect(at({ ...back, supersedes: 'earlier' }, [smelt])).toBeNull()
   })
   it('a machine that went out with a knock is not to be run; one that only waits for its cause may', () => {
-    const part = entry('part', { part: 'rod', disposition: 'replace', seen: [], oil: 'not_looked', role: 'open', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
-    expect(notToRun(assess(file([check('listen', ['knock_load']), sign('knock'), back])).stops).map(s => s.id)).toEqual(['knock'])
+    const part = entry(
+      'part',
+      {
+        part: 'rod',
+        disposition: 'replace',
+        seen: [],
+        oil: 'not_looked',
+        role: 'open',
+        reason: null,
+        orientation: null,
+        owed: null,
+        place: null,
+      },
+      { how: 'by_eye' },
+    )
+    expect(notToRun(assess(file([check('listen', ['knock_load']), sign('knock'), back])).stops).map(s => s.id)).toEqual(
+      ['knock'],
+    )
     expect(notToRun(assess(file([part])).stops)).toEqual([])
   })
 })
 
 describe('debris of several places', () => {
   it('each place stands for itself: a clean one elsewhere ends nothing, the same place clean does', () => {
-    const stops = (log: Entry[]) => assess(file(log)).stops.filter(s => s.id === 'debris').map(s => s.reason)
+    const stops = (log: Entry[]) =>
+      assess(file(log))
+        .stops.filter(s => s.id === 'debris')
+        .map(s => s.reason)
     expect(stops([sample('filter_clean', FLAKES)])).toHaveLength(1)
     expect(stops([sample('filter_clean', FLAKES), sample('drain_pan', [])])).toHaveLength(1)
     expect(stops([sample('filter_clean', FLAKES), sample('filter_clean', [])])).toEqual([])
@@ -49,7 +74,11 @@ describe('debris of several places', () => {
     expect(stops([sample('filter_clean', FLAKES), sample('sump', FLAKES), sample('sump', [])])[0]).not.toMatch(/sump/i)
   })
   it('a cause ends none of them', () => {
-    const cause = entry('cause_found', { causeId: 'big_end', text: null, proof: 'proved', missing: null, chain: [] }, done)
+    const cause = entry(
+      'cause_found',
+      { causeId: 'big_end', text: null, proof: 'proved', missing: null, chain: [] },
+      done,
+    )
     expect(assess(file([sample('sump', FLAKES), cause])).stops.map(s => s.id)).toContain('debris')
   })
 })
@@ -57,13 +86,23 @@ describe('debris of several places', () => {
 describe('oil goes in by one door', () => {
   const ways: [string, Entry][] = [
     ['a refill', entry('fluid', { action: 'filled', amount: { value: 0.5, unit: 'L' }, what: null }, done)],
-    ['an oil change', entry('oil_change', { amount: { value: 0.5, unit: 'L' }, oil: '10W-30', filter: false, atHours: null }, done)],
-    ['oil among the parts fitted', entry('fitted', { what: 'Engine oil 10W-30', batch: null, from: null, origin: 'other' }, done)],
+    [
+      'an oil change',
+      entry('oil_change', { amount: { value: 0.5, unit: 'L' }, oil: '10W-30', filter: false, atHours: null }, done),
+    ],
+    [
+      'oil among the parts fitted',
+      entry('fitted', { what: 'Engine oil 10W-30', batch: null, from: null, origin: 'other' }, done),
+    ],
   ]
   it('whatever it is called, not before the way of the fuel is proved dry', () => {
     const drained = entry('fluid', { action: 'drained', amount: { value: 0.8, unit: 'L' }, what: null }, done)
     const cure = entry('cure', { path: 'needle', text: null }, done)
-    const stand = entry('stand_test', { startedAt: '2026-05-04T18:00:00Z', endedAt: '2026-05-05T08:00:00Z', seen: 'none', minimumHours: 12 }, done)
+    const stand = entry(
+      'stand_test',
+      { startedAt: '2026-05-04T18:00:00Z', endedAt: '2026-05-05T08:00:00Z', seen: 'none', minimumHours: 12 },
+      done,
+    )
     for (const [name, pour] of ways) {
       expect(at(pour, []), name).toBeNull()
       expect(at(pour, [smelt]), name).toContain('No refill yet')
@@ -75,18 +114,59 @@ describe('oil goes in by one door', () => {
   })
   it('parts that are named after the oil are no oil', () => {
     const fitted = (what: string): Entry => entry('fitted', { what, batch: null, from: null, origin: 'other' }, done)
-    for (const what of ['Oil filter', 'Oil pump', 'Oil seal, drive side', 'O-ring, oil drain', 'Oil pan gasket']) expect(pouredIn(fitted(what)), what).toBe(false)
-    for (const what of ['Oil', 'Oil, 0.6 L', 'two-stroke oil', 'SAE 30 oil']) expect(pouredIn(fitted(what)), what).toBe(true)
+    for (const what of ['Oil filter', 'Oil pump', 'Oil seal, drive side', 'O-ring, oil drain', 'Oil pan gasket'])
+      expect(pouredIn(fitted(what)), what).toBe(false)
+    for (const what of ['Oil', 'Oil, 0.6 L', 'two-stroke oil', 'SAE 30 oil'])
+      expect(pouredIn(fitted(what)), what).toBe(true)
   })
 })
 
 describe('agreeing', () => {
-  const rod = entry('part', { part: 'rod', disposition: 'replace', seen: [], oil: 'not_looked', role: 'own', reason: null, orientation: null, owed: null, place: null }, { how: 'by_eye' })
+  const rod = entry(
+    'part',
+    {
+      part: 'rod',
+      disposition: 'replace',
+      seen: [],
+      oil: 'not_looked',
+      role: 'own',
+      reason: null,
+      orientation: null,
+      owed: null,
+      place: null,
+    },
+    { how: 'by_eye' },
+  )
   const agreed = (way: Entry, log: Entry[]): string | null => {
     const { decision } = assess(file(log))
     const o = decision.options.find(x => x.entryId === way.id)!
     const { lines, name, way: kind } = (way as Entry & { body: BodyOf['option'] }).body
-    return at(entry('approval', { optionEntryId: way.id, frozen: { name, way: kind, lines, currency: 'EUR', labourRateMinor: 5000, taxPct: 0, mean: o.mean, p10: o.p10, p50: o.p50, p90: o.p90, reasons: [] }, agreedBy: 'Nell', how: 'phone', conditions: null }, done), log)
+    return at(
+      entry(
+        'approval',
+        {
+          optionEntryId: way.id,
+          frozen: {
+            name,
+            way: kind,
+            lines,
+            currency: 'EUR',
+            labourRateMinor: 5000,
+            taxPct: 0,
+            mean: o.mean,
+            p10: o.p10,
+            p50: o.p50,
+            p90: o.p90,
+            reasons: [],
+          },
+          agreedBy: 'Nell',
+          how: 'phone',
+          conditions: null,
+        },
+        done,
+      ),
+      log,
+    )
   }
   it('is refused for a way that leaves a condemned part in, by name, unless a line is for it', () => {
     const keeps = option('Clean', 'adjust', [line('labour', 1)])

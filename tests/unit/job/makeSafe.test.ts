@@ -6,7 +6,12 @@ import { entry } from './file'
 
 const ALL = Object.keys(SAFE_STEPS) as (keyof typeof SAFE_STEPS)[]
 const safe = (at: string, done = ALL): Entry => ({ ...entry('made_safe', { done }), at })
-const turn = (more: Partial<Entry> = {}): Entry => ({ ...entry('turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null }), at: '2026-05-04T10:00:00Z', ...more }) as Entry
+const turn = (more: Partial<Entry> = {}): Entry =>
+  ({
+    ...entry('turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null }),
+    at: '2026-05-04T10:00:00Z',
+    ...more,
+  }) as Entry
 
 describe('made safe before a hand goes near', () => {
   it('holds for a working day, and not before it was ticked', () => {
@@ -26,8 +31,12 @@ describe('made safe before a hand goes near', () => {
     expect(safeRefusal(turn(), () => [])).toContain('Make it safe first')
     expect(safeRefusal(turn(), () => [safe('2026-05-04T09:30:00Z')])).toBeNull()
     expect(safeRefusal(turn({ supersedes: 'earlier' }), () => [])).toBeNull()
-    expect(safeRefusal(entry('fluid', { action: 'drained', amount: { value: 1, unit: 'L' }, what: null }), () => [])).toContain('Make it safe first')
-    expect(safeRefusal(entry('fluid', { action: 'filled', amount: { value: 1, unit: 'L' }, what: null }), () => [])).toBeNull()
+    expect(
+      safeRefusal(entry('fluid', { action: 'drained', amount: { value: 1, unit: 'L' }, what: null }), () => []),
+    ).toContain('Make it safe first')
+    expect(
+      safeRefusal(entry('fluid', { action: 'filled', amount: { value: 1, unit: 'L' }, what: null }), () => []),
+    ).toBeNull()
     expect(safeRefusal(entry('plug', { state: 'tan', note: null }), () => [])).toBeNull()
   })
 })

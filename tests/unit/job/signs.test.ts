@@ -9,11 +9,23 @@ import type { KeyOf } from '#core/job/vocabulary'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { compression, entry, FACTS, file, figureOf, oil } from './file'
 
-const smoke = (more: Partial<BodyOf['smoke']>) => entry('smoke', { colour: 'blue', moment: null, after: null, smell: null, note: null, ...more }, { how: 'by_eye' })
-const leaks = (sites: BodyOf['leaks']['sites'], look: BodyOf['leaks']['look'] = 'as_found') => entry('leaks', { look, sites, note: null }, { how: 'by_eye' })
-const lash = (inlet: number | null, exhaust: number | null, more: Partial<BodyOf['lash']> = {}) => entry('lash', { state: 'as_found', inlet: inlet === null ? null : { value: inlet, unit: 'mm' }, exhaust: exhaust === null ? null : { value: exhaust, unit: 'mm' }, rockers: 'not_tried', note: null, ...more })
-const turn = (feel: BodyOf['turn_over']['feel'], plugIn = true) => entry('turn_over', { feel, method: 'rope', plugIn, note: null }, { how: 'by_feel' })
-const step = (name: KeyOf<typeof LOCK_STEPS>, result: BodyOf['lock_step']['result']) => entry('lock_step', { step: name, result, note: null }, { how: 'by_feel' })
+const smoke = (more: Partial<BodyOf['smoke']>) =>
+  entry('smoke', { colour: 'blue', moment: null, after: null, smell: null, note: null, ...more }, { how: 'by_eye' })
+const leaks = (sites: BodyOf['leaks']['sites'], look: BodyOf['leaks']['look'] = 'as_found') =>
+  entry('leaks', { look, sites, note: null }, { how: 'by_eye' })
+const lash = (inlet: number | null, exhaust: number | null, more: Partial<BodyOf['lash']> = {}) =>
+  entry('lash', {
+    state: 'as_found',
+    inlet: inlet === null ? null : { value: inlet, unit: 'mm' },
+    exhaust: exhaust === null ? null : { value: exhaust, unit: 'mm' },
+    rockers: 'not_tried',
+    note: null,
+    ...more,
+  })
+const turn = (feel: BodyOf['turn_over']['feel'], plugIn = true) =>
+  entry('turn_over', { feel, method: 'rope', plugIn, note: null }, { how: 'by_feel' })
+const step = (name: KeyOf<typeof LOCK_STEPS>, result: BodyOf['lock_step']['result']) =>
+  entry('lock_step', { step: name, result, note: null }, { how: 'by_feel' })
 const first = (e: Entry, options: Parameters<typeof file>[1] = {}) => assess(file([e], options)).judgements[0]!
 const words = (e: Entry, options: Parameters<typeof file>[1] = {}) => first(e, options).details.join(' ')
 
@@ -28,7 +40,9 @@ describe('smoke', () => {
     expect(words(smoke({ colour: 'white', smell: 'sweet' }))).toContain('coolant')
   })
   it('on a two-stroke the mix comes before the rings', () => {
-    expect(words(smoke({}), { facts: { cycle: 'two', oiling: 'premix' } })).toMatch(/too much oil in the mix, rich setting, choked filter, then rings/)
+    expect(words(smoke({}), { facts: { cycle: 'two', oiling: 'premix' } })).toMatch(
+      /too much oil in the mix, rich setting, choked filter, then rings/,
+    )
   })
   it('none is a finding too', () => {
     expect(first(smoke({ colour: 'none' }))).toMatchObject({ mark: 'good', headline: 'No smoke' })
@@ -37,9 +51,30 @@ describe('smoke', () => {
 
 describe('leaks', () => {
   it('old residue is age; a trail or wet is a leak, and the worst place marks the whole', () => {
-    expect(first(leaks([{ site: 'filler', state: 'residue' }, { site: 'head', state: 'dry' }]))).toMatchObject({ mark: 'good', headline: 'No leak found' })
-    expect(first(leaks([{ site: 'filler', state: 'residue' }, { site: 'sump', state: 'trail' }]))).toMatchObject({ mark: 'near', headline: 'Leaks: sump joint' })
-    expect(first(leaks([{ site: 'sump', state: 'trail' }, { site: 'head', state: 'wet' }])).mark).toBe('past')
+    expect(
+      first(
+        leaks([
+          { site: 'filler', state: 'residue' },
+          { site: 'head', state: 'dry' },
+        ]),
+      ),
+    ).toMatchObject({ mark: 'good', headline: 'No leak found' })
+    expect(
+      first(
+        leaks([
+          { site: 'filler', state: 'residue' },
+          { site: 'sump', state: 'trail' },
+        ]),
+      ),
+    ).toMatchObject({ mark: 'near', headline: 'Leaks: sump joint' })
+    expect(
+      first(
+        leaks([
+          { site: 'sump', state: 'trail' },
+          { site: 'head', state: 'wet' },
+        ]),
+      ).mark,
+    ).toBe('past')
   })
   it('asks to clean, run and look again, once', () => {
     expect(words(leaks([{ site: 'sump', state: 'wet' }]))).toContain('Clean it, run it, look again')
@@ -49,7 +84,16 @@ describe('leaks', () => {
     expect(words(leaks([{ site: 'carburettor', state: 'wet' }]))).toContain('no sparks')
   })
   it('a place is named once', () => {
-    expect(BODY_SCHEMAS.leaks.safeParse({ look: 'as_found', sites: [{ site: 'sump', state: 'wet' }, { site: 'sump', state: 'dry' }], note: null }).success).toBe(false)
+    expect(
+      BODY_SCHEMAS.leaks.safeParse({
+        look: 'as_found',
+        sites: [
+          { site: 'sump', state: 'wet' },
+          { site: 'sump', state: 'dry' },
+        ],
+        note: null,
+      }).success,
+    ).toBe(false)
     expect(Object.keys(LEAK_SITES)).toHaveLength(12)
   })
 })
@@ -68,10 +112,13 @@ describe('a locked engine', () => {
     expect(ids([turn('locked'), step('plug_out', 'liquid'), turn('normal', false)])).toEqual([])
   })
   it('asks for the steps in their order until it is free', () => {
-    const next = (entries: Entry[]) => assess(file(entries)).next.find(n => n.id === 'plug_out' || n.id === 'lock')?.title
+    const next = (entries: Entry[]) =>
+      assess(file(entries)).next.find(n => n.id === 'plug_out' || n.id === 'lock')?.title
     expect(next([turn('locked')])).toBe('Plug out, turn by hand')
     expect(next([turn('locked'), step('plug_out', 'no_change')])).toBe(LOCK_STEPS.driven_off.label)
-    expect(next([turn('locked'), step('plug_out', 'no_change'), step('driven_off', 'no_change')])).toBe(LOCK_STEPS.brake_off.label)
+    expect(next([turn('locked'), step('plug_out', 'no_change'), step('driven_off', 'no_change')])).toBe(
+      LOCK_STEPS.brake_off.label,
+    )
     expect(next([turn('locked'), step('plug_out', 'no_change'), step('driven_off', 'freed')])).toBeUndefined()
   })
   it('liquid comes only out of a plug hole', () => {
@@ -80,9 +127,19 @@ describe('a locked engine', () => {
 })
 
 describe('lash', () => {
-  const book = { spec: [figureOf('lash_inlet_min', 0.05, 'mm'), figureOf('lash_inlet_max', 0.1, 'mm'), figureOf('lash_exhaust_min', 4, 'thou'), figureOf('lash_exhaust_max', 6, 'thou')] }
+  const book = {
+    spec: [
+      figureOf('lash_inlet_min', 0.05, 'mm'),
+      figureOf('lash_inlet_max', 0.1, 'mm'),
+      figureOf('lash_exhaust_min', 4, 'thou'),
+      figureOf('lash_exhaust_max', 6, 'thou'),
+    ],
+  }
   it('against the sheet, each valve by its own figure', () => {
-    expect(first(lash(0.08, 0.12), book)).toMatchObject({ mark: 'good', headline: 'Lash as found: inlet 0.080 mm, exhaust 0.120 mm' })
+    expect(first(lash(0.08, 0.12), book)).toMatchObject({
+      mark: 'good',
+      headline: 'Lash as found: inlet 0.080 mm, exhaust 0.120 mm',
+    })
     expect(first(lash(0.08, 0.3), book).mark).toBe('past')
     expect(words(lash(0.08, 0.3), book)).toContain('2.0 times the most')
     expect(first(lash(0.03, 0.12), book).mark).toBe('past')
@@ -110,25 +167,33 @@ describe('lash', () => {
     const tight = assess(file([low, lash(0.1, 0)]))
     expect(tight.compression?.details.join(' ')).toContain('no lash as found: set it and test again')
     expect(tight.next.map(n => n.id)).not.toContain('lash')
-    expect(assess(file([low], { facts: { cycle: 'two', oiling: 'premix' } })).compression?.details.join(' ')).not.toContain('lash')
+    expect(
+      assess(file([low], { facts: { cycle: 'two', oiling: 'premix' } })).compression?.details.join(' '),
+    ).not.toContain('lash')
   })
 })
 
 describe('changes, happenings, evidence', () => {
-  const change = (what: KeyOf<typeof MODIFICATIONS>, state: BodyOf['modification']['state'] = 'in_place') => entry('modification', { what, text: null, why: null, state }, { how: null })
+  const change = (what: KeyOf<typeof MODIFICATIONS>, state: BodyOf['modification']['state'] = 'in_place') =>
+    entry('modification', { what, text: null, why: null, state }, { how: null })
   it('what can hurt a person stops the handing back until it is put right', () => {
     expect(assess(file([change('blade_brake')])).stops.map(s => s.id)).toEqual(['mod_blade_brake'])
     expect(assess(file([change('blade_brake', 'put_right')])).stops).toEqual([])
     expect(assess(file([change('exhaust')])).stops).toEqual([])
   })
   it('every change carries its risk and asks why', () => {
-    for (const what of Object.keys(MODIFICATIONS) as KeyOf<typeof MODIFICATIONS>[]) expect(words(change(what)), what).toMatch(/\w.*Why was it done\?/)
+    for (const what of Object.keys(MODIFICATIONS) as KeyOf<typeof MODIFICATIONS>[])
+      expect(words(change(what)), what).toMatch(/\w.*Why was it done\?/)
   })
   it('evidence stays open, and asked for, until it is explained', () => {
-    const rag = (explained: string | null) => entry('evidence', { what: 'blue rag', where: 'strainer', missing: false, explained }, { how: null })
+    const rag = (explained: string | null) =>
+      entry('evidence', { what: 'blue rag', where: 'strainer', missing: false, explained }, { how: null })
     expect(assess(file([rag(null)])).next.map(n => n.id)).toContain('evidence')
     expect(first(rag(null)).mark).toBe('open')
-    expect(first(rag('left by the last shop'))).toMatchObject({ mark: 'good', headline: expect.stringContaining('explained') })
+    expect(first(rag('left by the last shop'))).toMatchObject({
+      mark: 'good',
+      headline: expect.stringContaining('explained'),
+    })
     expect(assess(file([rag('x')])).next.map(n => n.id)).not.toContain('evidence')
   })
   it('a dry run is graver than a tip', () => {
@@ -136,7 +201,8 @@ describe('changes, happenings, evidence', () => {
     expect([first(event('ran_dry')).mark, first(event('tipped')).mark]).toEqual(['past', 'near'])
   })
   it('clues say what to look at; a cracked case is the gravest', () => {
-    const clues = (outside: BodyOf['clues']['outside'], hands: BodyOf['clues']['hands'] = []) => entry('clues', { outside, hands, ageYears: null, note: null }, { how: 'by_eye' })
+    const clues = (outside: BodyOf['clues']['outside'], hands: BodyOf['clues']['hands'] = []) =>
+      entry('clues', { outside, hands, ageYears: null, note: null }, { how: 'by_eye' })
     expect(first(clues([]))).toMatchObject({ mark: 'good', headline: 'Nothing to see from outside' })
     expect(words(clues(['blow_shaft'], ['sealant']))).toMatch(/sheared key.*squeezes inward/s)
     expect(first(clues(['cracked_case'])).mark).toBe('past')
@@ -145,7 +211,8 @@ describe('changes, happenings, evidence', () => {
 })
 
 describe('questions at the counter', () => {
-  const ids = (about: KeyOf<typeof COMPLAINT_KINDS> | null, facts: Partial<typeof FACTS> = {}) => questionsFor(about, { ...FACTS, ...facts }).map(q => q.id)
+  const ids = (about: KeyOf<typeof COMPLAINT_KINDS> | null, facts: Partial<typeof FACTS> = {}) =>
+    questionsFor(about, { ...FACTS, ...facts }).map(q => q.id)
   it('oil is asked of every sump, whatever the complaint, and of no two-stroke', () => {
     for (const about of Object.keys(COMPLAINT_KINDS) as KeyOf<typeof COMPLAINT_KINDS>[]) {
       expect(ids(about), about).toContain('last_oil')
@@ -161,7 +228,8 @@ describe('questions at the counter', () => {
     expect(ids('overheats', { cooling: 'liquid' })).toContain('coolant')
   })
   it('not knowing is always an answer, and an answer reads as a claim', () => {
-    for (const q of questionsFor('in_pieces', FACTS).filter(q => q.id !== 'pieces')) expect(q.answers, q.id).toContain('doesn\'t know')
+    for (const q of questionsFor('in_pieces', FACTS).filter(q => q.id !== 'pieces'))
+      expect(q.answers, q.id).toContain("doesn't know")
     expect(answerText(questionsFor(null, FACTS)[0]!, 'never')).toBe('Last oil change: never')
   })
 })
@@ -172,7 +240,8 @@ describe('running time', () => {
     expect(hoursPerCalendarDay({ hoursPerDay: 7, daysPerWeek: 1, months: 1 })).toBe(1)
   })
   it('a distance counts as hours at the usual speed, an unknown as nothing', () => {
-    const meter = (reading: number | null, unit: 'h' | 'km' | 'mi') => entry('meter', { reading, unit, source: 'measured', pattern: null }) as Extract<Entry, { kind: 'meter' }>
+    const meter = (reading: number | null, unit: 'h' | 'km' | 'mi') =>
+      entry('meter', { reading, unit, source: 'measured', pattern: null }) as Extract<Entry, { kind: 'meter' }>
     expect(meterHours(meter(120, 'h'))).toBe(120)
     expect(meterHours(meter(3500, 'km'))).toBe(100)
     expect(meterHours(meter(1000, 'mi'))).toBeCloseTo(45.98, 2)
@@ -188,11 +257,30 @@ describe('running time', () => {
 
 describe('what a verdict rests on', () => {
   it('a look is not a measurement, and what was not done is named', () => {
-    const basis = basisOf([oil({ by: 'marks', pct: 50 }), compression(8, null), turn('normal')].map((e, i) => i === 0 ? { ...e, how: 'by_eye' as const } : e), FACTS)
-    expect(basis).toEqual({ measured: ['compression'], felt: ['oil', 'turning'], guessed: [], notDone: ['plug', 'lash', 'leak-down'] })
-    expect(basisWords(basis)).toBe('Measured: compression; by feel or eye: oil, turning; not done: plug, lash, leak-down.')
+    const basis = basisOf(
+      [oil({ by: 'marks', pct: 50 }), compression(8, null), turn('normal')].map((e, i) =>
+        i === 0 ? { ...e, how: 'by_eye' as const } : e,
+      ),
+      FACTS,
+    )
+    expect(basis).toEqual({
+      measured: ['compression'],
+      felt: ['oil', 'turning'],
+      guessed: [],
+      notDone: ['plug', 'lash', 'leak-down'],
+    })
+    expect(basisWords(basis)).toBe(
+      'Measured: compression; by feel or eye: oil, turning; not done: plug, lash, leak-down.',
+    )
   })
   it('a two-stroke is asked for its crankcase and its can', () => {
-    expect(basisOf([], { ...FACTS, cycle: 'two', oiling: 'premix' }).notDone).toEqual(['turning', 'plug', 'compression', 'crankcase', 'mix', 'leak-down'])
+    expect(basisOf([], { ...FACTS, cycle: 'two', oiling: 'premix' }).notDone).toEqual([
+      'turning',
+      'plug',
+      'compression',
+      'crankcase',
+      'mix',
+      'leak-down',
+    ])
   })
 })

@@ -10,9 +10,23 @@ import { DEFAULT_POLICY } from '#core/job/jobFile'
 import { BODY_SCHEMAS, entrySchema } from '#shared/schemas/entry'
 import type { SpecValue } from '#core/spec/specValue'
 
-interface Stored { name: string, facts: EngineFacts, spec: SpecValue[], entries: (Omit<Entry, 'body'> & { body: unknown })[] }
+interface Stored {
+  name: string
+  facts: EngineFacts
+  spec: SpecValue[]
+  entries: (Omit<Entry, 'body'> & { body: unknown })[]
+}
 const { jobs } = JSON.parse(readFileSync('tests/fixtures/stored-entries.json', 'utf8')) as { jobs: Stored[] }
-const read = (job: Stored): JobFile => ({ machineKind: 'walk_behind_mower', facts: job.facts, spec: job.spec, fill: null, history: [], policy: DEFAULT_POLICY, counts: null, entries: job.entries.map(e => entrySchema.parse(e)) })
+const read = (job: Stored): JobFile => ({
+  machineKind: 'walk_behind_mower',
+  facts: job.facts,
+  spec: job.spec,
+  fill: null,
+  history: [],
+  policy: DEFAULT_POLICY,
+  counts: null,
+  entries: job.entries.map(e => entrySchema.parse(e)),
+})
 
 describe('what was written down before', () => {
   it('has every kind of entry in it', () => {
@@ -28,7 +42,11 @@ describe('what was written down before', () => {
     expect(diagnoseJob(file).basis).not.toBe('cant_say')
     for (const e of file.entries) {
       const { title, text } = inWords(e, DEFAULT_POLICY)
-      expect([e.kind, title.length > 0, /undefined|NaN|\[object/.test(`${title} ${text}`)]).toEqual([e.kind, true, false])
+      expect([e.kind, title.length > 0, /undefined|NaN|\[object/.test(`${title} ${text}`)]).toEqual([
+        e.kind,
+        true,
+        false,
+      ])
     }
   })
   it('a correction, a second one and an undoing leave what stands', () => {

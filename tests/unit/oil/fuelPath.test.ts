@@ -9,7 +9,18 @@ const petrolOnStick = oil({ by: 'marks', pct: 150 }, { smell: 'petrol' })
 const drained = entry('fluid', { action: 'drained', amount: { value: 690, unit: 'mL' }, what: null })
 const filled = entry('fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: null })
 const cure = entry('cure', { path: 'needle', text: null }, { how: null })
-const stand = (hours: number | null, seen: 'none' | 'damp' | 'liquid' | null = 'none', more = {}) => entry('stand_test', { startedAt: '2026-05-04T18:20:00.000Z', endedAt: hours === null ? null : new Date(Date.parse('2026-05-04T18:20:00.000Z') + hours * 3_600_000).toISOString(), seen: hours === null ? null : seen, minimumHours: 12 }, { how: null, ...more })
+const stand = (hours: number | null, seen: 'none' | 'damp' | 'liquid' | null = 'none', more = {}) =>
+  entry(
+    'stand_test',
+    {
+      startedAt: '2026-05-04T18:20:00.000Z',
+      endedAt:
+        hours === null ? null : new Date(Date.parse('2026-05-04T18:20:00.000Z') + hours * 3_600_000).toISOString(),
+      seen: hours === null ? null : seen,
+      minimumHours: 12,
+    },
+    { how: null, ...more },
+  )
 const plain = oil({ by: 'marks', pct: 90 })
 const stepOf = (entries: Entry[], facts = {}) => assess(file(entries, { facts })).fuel?.step
 
@@ -34,8 +45,22 @@ describe('fuel in the oil', () => {
   })
 
   it('any liquid fails whatever the time, and too short is not long enough', () => {
-    const test = (hours: number | null, seen: 'none' | 'damp' | 'liquid' | null) => judgeStand({ ...(stand(hours, seen).body as { startedAt: string, endedAt: string | null, seen: 'none', minimumHours: number }) })
-    expect([test(12, 'none'), test(11.99, 'none'), test(30, 'liquid'), test(30, 'damp'), test(null, null)]).toEqual(['passed', 'too_short', 'leaked', 'leaked', 'running'])
+    const test = (hours: number | null, seen: 'none' | 'damp' | 'liquid' | null) =>
+      judgeStand({
+        ...(stand(hours, seen).body as {
+          startedAt: string
+          endedAt: string | null
+          seen: 'none'
+          minimumHours: number
+        }),
+      })
+    expect([test(12, 'none'), test(11.99, 'none'), test(30, 'liquid'), test(30, 'damp'), test(null, null)]).toEqual([
+      'passed',
+      'too_short',
+      'leaked',
+      'leaked',
+      'running',
+    ])
     expect(assess(file([petrolDrained, cure, stand(30, 'liquid')])).stops[0]?.reason).toContain('The last test leaked')
     expect(stepOf([petrolDrained, cure, stand(30, 'liquid'), cure, stand(13)])).toBe('refill')
   })
@@ -45,7 +70,7 @@ describe('fuel in the oil', () => {
     expect(stepOf([petrolDrained, cure, running, stand(13, 'none', { supersedes: running.id })])).toBe('refill')
   })
 
-  it('correcting the smell\'s note keeps what was done since', () => {
+  it("correcting the smell's note keeps what was done since", () => {
     const noted = { ...petrolDrained, id: '01ARZ3NDEKTSV4RRFFQ69G5FAV', supersedes: petrolDrained.id }
     expect(stepOf([petrolDrained, cure, stand(13), noted])).toBe('refill')
     expect(assess(file([petrolDrained, cure])).next.map(l => l.id)).not.toContain('compression')
@@ -56,7 +81,9 @@ describe('fuel in the oil', () => {
     expect(a.stops.map(s => s.id)).toEqual(['oil_fuel'])
     expect(a.next[0]?.id).toBe('fuel')
     expect(a.fuel?.likely[0]).toBe('Needle, seat or float')
-    expect(assess(file([petrolDrained], { facts: { fuelFeed: 'diaphragm' } })).fuel?.likely).not.toContain('Needle, seat or float')
+    expect(assess(file([petrolDrained], { facts: { fuelFeed: 'diaphragm' } })).fuel?.likely).not.toContain(
+      'Needle, seat or float',
+    )
     expect(assess(file([petrolDrained, cure, stand(13)])).stops).toEqual([])
   })
 

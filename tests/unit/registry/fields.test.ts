@@ -1,13 +1,26 @@
 import { describe, expect, it } from 'vitest'
 import { InputError } from '#core/errors'
 import type { Field } from '#core/registry/fields'
-import { camel, choice, flag, list, missing, num, object, oneOf, opt, parseInputs, row, text, unit } from '#core/registry/fields'
+import {
+  camel,
+  choice,
+  flag,
+  list,
+  missing,
+  num,
+  object,
+  oneOf,
+  opt,
+  parseInputs,
+  row,
+  text,
+  unit,
+} from '#core/registry/fields'
 
 const fails = (shape: Field, inputs: unknown): string => {
   try {
     parseInputs(shape, inputs)
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof InputError) return `${error.code} ${error.field}: ${error.message}`
   }
   return 'taken'
@@ -15,9 +28,15 @@ const fails = (shape: Field, inputs: unknown): string => {
 
 describe('fields', () => {
   it('open and closed ends of a range', () => {
-    const ends = object({ open: num({ above: 0, below: 1 }), closed: num({ min: 0, max: 1 }), whole: opt(num({ min: 1, whole: true }), 1) })
+    const ends = object({
+      open: num({ above: 0, below: 1 }),
+      closed: num({ min: 0, max: 1 }),
+      whole: opt(num({ min: 1, whole: true }), 1),
+    })
     expect(fails(ends, { open: 0.5, closed: 0 })).toBe('taken')
-    expect(fails(ends, { open: 0, closed: 0 })).toBe('out_of_range open: open is 0; it must be more than 0 and less than 1.')
+    expect(fails(ends, { open: 0, closed: 0 })).toBe(
+      'out_of_range open: open is 0; it must be more than 0 and less than 1.',
+    )
     expect(fails(ends, { open: 1, closed: 0 })).toContain('out_of_range open')
     expect(fails(ends, { open: 0.5, closed: 1.0001 })).toContain('at least 0 and at most 1')
     expect(fails(ends, { open: 0.5, closed: 1, whole: 1.5 })).toContain('a whole number')
@@ -31,16 +50,58 @@ describe('fields', () => {
   })
 
   it('names the place inside lists, rows and objects', () => {
-    const shape = object({ points: list(row([num(), num({ min: 0 })]), 2), items: opt(list(object({ what: choice(['x']), n: opt(num(), 3) })), []) })
-    expect(fails(shape, { points: [[1, 2], [3, 'x']] })).toContain('not_a_number points[1][1]')
-    expect(fails(shape, { points: [[1, 2], [3, -1]] })).toContain('out_of_range points[1][1]')
-    expect(fails(shape, { points: [[1, 2], [3, 4, 5]] })).toContain('too_few points[1]')
-    expect(fails(shape, { points: [[1, 2], [3, 4]], items: [{ what: 'y' }] })).toContain('bad_choice items[0].what')
-    expect(parseInputs(shape, { points: [[1, 2], [3, 4]], items: [{ what: 'x' }] })).toMatchObject({ items: [{ what: 'x', n: 3 }] })
+    const shape = object({
+      points: list(row([num(), num({ min: 0 })]), 2),
+      items: opt(list(object({ what: choice(['x']), n: opt(num(), 3) })), []),
+    })
+    expect(
+      fails(shape, {
+        points: [
+          [1, 2],
+          [3, 'x'],
+        ],
+      }),
+    ).toContain('not_a_number points[1][1]')
+    expect(
+      fails(shape, {
+        points: [
+          [1, 2],
+          [3, -1],
+        ],
+      }),
+    ).toContain('out_of_range points[1][1]')
+    expect(
+      fails(shape, {
+        points: [
+          [1, 2],
+          [3, 4, 5],
+        ],
+      }),
+    ).toContain('too_few points[1]')
+    expect(
+      fails(shape, {
+        points: [
+          [1, 2],
+          [3, 4],
+        ],
+        items: [{ what: 'y' }],
+      }),
+    ).toContain('bad_choice items[0].what')
+    expect(
+      parseInputs(shape, {
+        points: [
+          [1, 2],
+          [3, 4],
+        ],
+        items: [{ what: 'x' }],
+      }),
+    ).toMatchObject({ items: [{ what: 'x', n: 3 }] })
   })
 
   it('the earlier step is named first, whatever stands first', () => {
-    const shape = object({ a: num({ min: 0 }), b: choice(['x']), c: num() }, given => given.c === 1 ? [missing('d', 'c asks for it.')] : [])
+    const shape = object({ a: num({ min: 0 }), b: choice(['x']), c: num() }, given =>
+      given.c === 1 ? [missing('d', 'c asks for it.')] : [],
+    )
     expect(fails(shape, { a: -1, b: 'y', c: 'z' })).toContain('not_a_number c')
     expect(fails(shape, { a: -1, b: 'y', c: 1 })).toBe('missing d: d is missing: c asks for it.')
     expect(fails(shape, { a: -1, b: 'y', c: 2 })).toContain('out_of_range a')
@@ -57,14 +118,29 @@ describe('fields', () => {
   })
 
   it('describes itself as JSON Schema', () => {
-    const schema = object({ fuel_ml: num({ above: 0, max: 10 }), kind: opt(choice(['a', 'b']), 'a'), marks: list(num(), 2) }).schema()
+    const schema = object({
+      fuel_ml: num({ above: 0, max: 10 }),
+      kind: opt(choice(['a', 'b']), 'a'),
+      marks: list(num(), 2),
+    }).schema()
     expect(schema).toEqual({
-      type: 'object', required: ['fuel_ml', 'marks'],
-      properties: { fuel_ml: { type: 'number', exclusiveMinimum: 0, maximum: 10, description: 'mL' }, kind: { enum: ['a', 'b'], default: 'a' }, marks: { type: 'array', items: { type: 'number' }, minItems: 2 } },
+      type: 'object',
+      required: ['fuel_ml', 'marks'],
+      properties: {
+        fuel_ml: { type: 'number', exclusiveMinimum: 0, maximum: 10, description: 'mL' },
+        kind: { enum: ['a', 'b'], default: 'a' },
+        marks: { type: 'array', items: { type: 'number' }, minItems: 2 },
+      },
     })
   })
 
-  it('turns names into the project\'s own style', () => {
-    expect(['p_std_kpa', 'leak_mm2', 'cal_U_mm', 'U', 'v0_ml'].map(camel)).toEqual(['pStdKpa', 'leakMm2', 'calUMm', 'U', 'v0Ml'])
+  it("turns names into the project's own style", () => {
+    expect(['p_std_kpa', 'leak_mm2', 'cal_U_mm', 'U', 'v0_ml'].map(camel)).toEqual([
+      'pStdKpa',
+      'leakMm2',
+      'calUMm',
+      'U',
+      'v0Ml',
+    ])
   })
 })

@@ -26,18 +26,61 @@ beforeEach(() => {
 })
 afterEach(() => closeDatabase(db))
 const NOW = new Date('2026-06-01T09:00:00Z')
-const spend = (more: object) => entry('spend', { what: 'Pulley', startedAt: null, endedAt: null, minutes: null, costMinor: null, ...more }, { how: null })
+const spend = (more: object) =>
+  entry(
+    'spend',
+    { what: 'Pulley', startedAt: null, endedAt: null, minutes: null, costMinor: null, ...more },
+    { how: null },
+  )
 const words = (paper: { content: unknown }): string => JSON.stringify(paper.content)
 
 describe('the bill', () => {
   it('is whole coins: each stretch of time, each part that came, outwork that was accepted, tax, rounding', () => {
-    const order = (state: 'arrived' | 'ordered') => entry('order', { what: 'Ring set', number: 'A1', supplier: 'Tollbrook', priceMinor: 3199, state, orderedOn: '2026-05-01', dueOn: '2026-05-04', note: null }, { how: null })
-    const bored = entry('outwork', { what: 'Bore', shop: 'Barn', target: '52.5', sentOn: null, dueOn: null, days: null, priceMinor: 2500, returnedOn: '2026-05-05', measured: { value: 52.5, unit: 'mm' }, verdict: 'accepted', note: null }, { how: null })
-    const bill = invoiceOf([spend({ minutes: 50 }), spend({ what: 'Glue', costMinor: 333 }), order('arrived'), order('ordered'), bored], { ...DEFAULT_POLICY, labourRateMinor: 5800, taxPct: 19, roundToMinor: 50 })
+    const order = (state: 'arrived' | 'ordered') =>
+      entry(
+        'order',
+        {
+          what: 'Ring set',
+          number: 'A1',
+          supplier: 'Tollbrook',
+          priceMinor: 3199,
+          state,
+          orderedOn: '2026-05-01',
+          dueOn: '2026-05-04',
+          note: null,
+        },
+        { how: null },
+      )
+    const bored = entry(
+      'outwork',
+      {
+        what: 'Bore',
+        shop: 'Barn',
+        target: '52.5',
+        sentOn: null,
+        dueOn: null,
+        days: null,
+        priceMinor: 2500,
+        returnedOn: '2026-05-05',
+        measured: { value: 52.5, unit: 'mm' },
+        verdict: 'accepted',
+        note: null,
+      },
+      { how: null },
+    )
+    const bill = invoiceOf(
+      [spend({ minutes: 50 }), spend({ what: 'Glue', costMinor: 333 }), order('arrived'), order('ordered'), bored],
+      { ...DEFAULT_POLICY, labourRateMinor: 5800, taxPct: 19, roundToMinor: 50 },
+    )
     expect(bill.labour).toEqual([{ text: 'Pulley', detail: '50 min', minor: 4833 }])
     expect(bill.parts.map(p => p.minor)).toEqual([3199, 2500, 333])
     expect([bill.netMinor, bill.taxMinor, bill.totalMinor, bill.roundingMinor]).toEqual([10865, 2064, 12950, 21])
-    expect(Object.values(bill).flat().filter(x => typeof x === 'number').every(Number.isInteger)).toBe(true)
+    expect(
+      Object.values(bill)
+        .flat()
+        .filter(x => typeof x === 'number')
+        .every(Number.isInteger),
+    ).toBe(true)
   })
   it('is nothing where nothing was put in, and never under the least charge once something was', () => {
     expect(invoiceOf([], DEFAULT_POLICY).totalMinor).toBe(0)
@@ -46,20 +89,70 @@ describe('the bill', () => {
 })
 
 describe('the bill of what was agreed', () => {
-  const frozen = { name: 'Repair', way: 'repair' as const, lines: [line('labour', 2, { text: 'Strip and build' }), line('part', 4000, { text: 'Rod' }), line('part', 9000, { text: 'Crank', chance: 0.3 }), line('outwork', 2500, { text: 'Bore' })], currency: 'EUR', labourRateMinor: 5000, taxPct: 0, mean: 192, p10: 165, p50: 170, p90: 260, reasons: [] }
-  const approval = entry('approval', { optionEntryId: ulid(), frozen, agreedBy: 'Nell', how: 'phone', conditions: null }, { how: null })
-  const order = entry('order', { what: 'Rod', number: null, supplier: 'Tollbrook', priceMinor: 4420, state: 'arrived', orderedOn: '2026-05-01', dueOn: '2026-05-04', note: null }, { how: null })
+  const frozen = {
+    name: 'Repair',
+    way: 'repair' as const,
+    lines: [
+      line('labour', 2, { text: 'Strip and build' }),
+      line('part', 4000, { text: 'Rod' }),
+      line('part', 9000, { text: 'Crank', chance: 0.3 }),
+      line('outwork', 2500, { text: 'Bore' }),
+    ],
+    currency: 'EUR',
+    labourRateMinor: 5000,
+    taxPct: 0,
+    mean: 192,
+    p10: 165,
+    p50: 170,
+    p90: 260,
+    reasons: [],
+  }
+  const approval = entry(
+    'approval',
+    { optionEntryId: ulid(), frozen, agreedBy: 'Nell', how: 'phone', conditions: null },
+    { how: null },
+  )
+  const order = entry(
+    'order',
+    {
+      what: 'Rod',
+      number: null,
+      supplier: 'Tollbrook',
+      priceMinor: 4420,
+      state: 'arrived',
+      orderedOn: '2026-05-01',
+      dueOn: '2026-05-04',
+      note: null,
+    },
+    { how: null },
+  )
   it('is what was agreed where the log has no figure of its own, at the rate of that day; what may not be needed is left out', () => {
     const bill = invoiceOf([approval], { ...DEFAULT_POLICY, labourRateMinor: 9900 })
-    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([['Strip and build', 10000], ['Rod', 4000], ['Bore', 2500]])
+    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([
+      ['Strip and build', 10000],
+      ['Rod', 4000],
+      ['Bore', 2500],
+    ])
     expect([bill.totalMinor, bill.asAgreed]).toEqual([16500, true])
   })
   it('a logged time takes the place of the agreed hours, a part that came the place of its line', () => {
-    const bill = invoiceOf([approval, spend({ what: 'Built', minutes: 90 }), order], { ...DEFAULT_POLICY, labourRateMinor: 6000 })
-    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([['Built', 9000], ['Rod', 4420], ['Bore', 2500]])
+    const bill = invoiceOf([approval, spend({ what: 'Built', minutes: 90 }), order], {
+      ...DEFAULT_POLICY,
+      labourRateMinor: 6000,
+    })
+    expect([...bill.labour, ...bill.parts].map(l => [l.text, l.minor])).toEqual([
+      ['Built', 9000],
+      ['Rod', 4420],
+      ['Bore', 2500],
+    ])
   })
   it('looking, before anything was agreed, is charged beside it', () => {
-    expect(invoiceOf([spend({ what: 'Look', minutes: 60 }), approval], { ...DEFAULT_POLICY, labourRateMinor: 6000 }).labour.map(l => l.text)).toEqual(['Look', 'Strip and build'])
+    expect(
+      invoiceOf([spend({ what: 'Look', minutes: 60 }), approval], {
+        ...DEFAULT_POLICY,
+        labourRateMinor: 6000,
+      }).labour.map(l => l.text),
+    ).toEqual(['Look', 'Strip and build'])
   })
 })
 
@@ -71,7 +164,8 @@ describe('papers and files of the demo shop', () => {
   })
   it('an invoice shows the pulley as it was; a care card how to fill it', () => {
     const bill = words(invoicePaper(numbered(215), policyOf(db), peopleOf(db), NOW))
-    for (const said of ['Tine shaft pulley: soaked, heated, pulled', '150 min', 'To pay', 'What would not come']) expect(bill).toContain(said)
+    for (const said of ['Tine shaft pulley: soaked, heated, pulled', '150 min', 'To pay', 'What would not come'])
+      expect(bill).toContain(said)
     const care = words(carePaper(numbered(201), policyOf(db), peopleOf(db), NOW))
     for (const said of ['Care card: Thistledown 46', 'Never above the top mark']) expect(care).toContain(said)
     expect(words(invoicePaper(numbered(218), policyOf(db), peopleOf(db), NOW))).toContain('Nothing was put in yet')
@@ -79,7 +173,8 @@ describe('papers and files of the demo shop', () => {
   it('a machine that goes out with a stop says so first on record, care card and invoice, with who took it on', () => {
     const job = newJob(by)
     bookIn(db, newJobSchema.parse(job))
-    const put = (kind: string, body: object, how: string | null = null) => logEntry(db, job.id, newEntry(by, kind, body, { how }) as never)
+    const put = (kind: string, body: object, how: string | null = null) =>
+      logEntry(db, job.id, newEntry(by, kind, body, { how }) as never)
     put('check', { check: 'spark', found: [], absent: ['spark_none'], skipped: null, note: null }, 'by_eye')
     put('check', { check: 'listen', found: ['knock_load'], absent: [], skipped: null, note: null }, 'by_eye')
     expect(() => put('hand_back', { to: 'Nell', words: null })).toThrow('taken on by name')
@@ -87,7 +182,11 @@ describe('papers and files of the demo shop', () => {
     put('hand_back', { to: 'Nell', words: null })
     const view = jobView(db, job.id)
     const record = words(jobRecord(view, policyOf(db), peopleOf(db), NOW))
-    for (const paper of [record, words(carePaper(view, policyOf(db), peopleOf(db), NOW)), words(invoicePaper(view, policyOf(db), peopleOf(db), NOW))]) {
+    for (const paper of [
+      record,
+      words(carePaper(view, policyOf(db), peopleOf(db), NOW)),
+      words(invoicePaper(view, policyOf(db), peopleOf(db), NOW)),
+    ]) {
       expect(paper).toContain('big-end knock')
       expect(paper).toContain('owner fetches it by trailer')
     }
@@ -98,52 +197,94 @@ describe('papers and files of the demo shop', () => {
     expect(jobLine(db, job.id)).toMatchObject({ closed: true, outNotToRun: true })
   })
   it('a word that no line can hold is given places to break', () => {
-    const longest = Math.max(...printable(`a ${'x'.repeat(20000)} z`).split(/[\s\u200b]/).map(w => w.length))
+    const longest = Math.max(
+      ...printable(`a ${'x'.repeat(20000)} z`)
+        .split(/[\s\u200b]/)
+        .map(w => w.length),
+    )
     expect(longest).toBe(48)
     expect(printable('a usual line of words')).toBe('a usual line of words')
   })
-  it('one row that can\'t be read, and one job that can\'t be judged, stop nothing but themselves', () => {
+  it("one row that can't be read, and one job that can't be judged, stop nothing but themselves", () => {
     const [first, second] = jobsOf(db)
-    const spoil = (jobId: string, kind: string, body: string) => db.prepare('INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, ?, ?, ?, ?, ?, NULL, ?)').run(ulid(), jobId, kind, NOW.toISOString(), by, 'measured', body, NOW.toISOString())
+    const spoil = (jobId: string, kind: string, body: string) =>
+      db
+        .prepare(
+          'INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, ?, ?, ?, ?, ?, NULL, ?)',
+        )
+        .run(ulid(), jobId, kind, NOW.toISOString(), by, 'measured', body, NOW.toISOString())
     spoil(first!.id, 'oil', '{"reading":{"by":"nose"}}')
     const lines = jobLines(db)
     expect(lines).toHaveLength(jobsOf(db).length)
-    expect(lines.find(l => l.id === first!.id)?.trouble).toBe('One entry of its log can\'t be read')
+    expect(lines.find(l => l.id === first!.id)?.trouble).toBe("One entry of its log can't be read")
     expect(lines.find(l => l.id === second!.id)?.trouble).toBeNull()
     const view = jobView(db, first!.id)
     expect(view.unreadable).toMatchObject([{ kind: 'oil' }])
-    expect(words(jobRecord(view, policyOf(db), peopleOf(db), NOW))).toContain('can\'t be read')
+    expect(words(jobRecord(view, policyOf(db), peopleOf(db), NOW))).toContain("can't be read")
     // facts that no judgement can work with
     db.prepare('UPDATE engines SET facts = ? WHERE machine_id = ?').run('{}', second!.machineId)
-    expect(jobLines(db).find(l => l.id === second!.id)?.trouble).toContain('Can\'t be judged')
+    expect(jobLines(db).find(l => l.id === second!.id)?.trouble).toContain("Can't be judged")
   })
   it('lines as CSV, with figures a spreadsheet reads and formulas made harmless', () => {
     const csv = linesCsv(numbered(207), policyOf(db))
-    expect(csv.split('\r\n')[0]).toBe('way,kind_of_way,type,text,why,low,likely,high,unit,chance,price_kind,source,priced_on,cures')
+    expect(csv.split('\r\n')[0]).toBe(
+      'way,kind_of_way,type,text,why,low,likely,high,unit,chance,price_kind,source,priced_on,cures',
+    )
     expect(csv).toContain('Crankshaft,only if the pin is under size,228,245,262,EUR,0.4,retail,Tollbrook Spares,')
     const job = newJob(by)
     bookIn(db, newJobSchema.parse(job))
-    logEntry(db, job.id, newEntry(by, 'option', { name: '=SUM(A1)', way: 'repair', lines: [line('part', 100, { id: ulid() })], valueAfterMinor: null, successChance: 1, comebackMinor: 0, hoursOk: 1, hoursFail: 0, daysDown: 0, ruledOut: null } as never, { how: null }) as never)
-    expect(linesCsv(jobView(db, job.id), policyOf(db))).toContain('\'=SUM(A1)')
+    logEntry(
+      db,
+      job.id,
+      newEntry(
+        by,
+        'option',
+        {
+          name: '=SUM(A1)',
+          way: 'repair',
+          lines: [line('part', 100, { id: ulid() })],
+          valueAfterMinor: null,
+          successChance: 1,
+          comebackMinor: 0,
+          hoursOk: 1,
+          hoursFail: 0,
+          daysDown: 0,
+          ruledOut: null,
+        } as never,
+        { how: null },
+      ) as never,
+    )
+    expect(linesCsv(jobView(db, job.id), policyOf(db))).toContain("'=SUM(A1)")
   })
   it('every job goes out as JSON and comes in again with the same judgement', () => {
     for (const { id } of jobsOf(db)) {
       const file = jobFile(db, id)
       const again = importJob(db, jobJson(jobView(db, id), 'EUR'), by)
-      const strip = (a: ReturnType<typeof assess>) => ({ judgements: a.judgements.map(j => [j.mark, j.headline]), stops: a.stops.map(s => s.title), best: a.decision.verdict?.bestName, agreed: a.approved?.body.frozen.mean, closed: a.closed })
+      const strip = (a: ReturnType<typeof assess>) => ({
+        judgements: a.judgements.map(j => [j.mark, j.headline]),
+        stops: a.stops.map(s => s.title),
+        best: a.decision.verdict?.bestName,
+        agreed: a.approved?.body.frozen.mean,
+        closed: a.closed,
+      })
       // history and the shop's counts belong to the shop, not to the file
       const alone = { ...file, history: [], counts: null, entries: file.entries.filter(e => e.kind !== 'photo') }
-      expect(strip(assess({ ...jobFile(db, again.id), fill: file.fill, history: [], counts: null }))).toEqual(strip(assess(alone)))
+      expect(strip(assess({ ...jobFile(db, again.id), fill: file.fill, history: [], counts: null }))).toEqual(
+        strip(assess(alone)),
+      )
     }
   })
   it('a file with a wrong entry, another money or no format is refused, and nothing is kept', () => {
-    const good = JSON.parse(jobJson(numbered(207), 'EUR')) as { entries: { body: unknown }[], format: string, currency: string }
+    const good = JSON.parse(jobJson(numbered(207), 'EUR')) as {
+      entries: { body: unknown }[]
+      format: string
+      currency: string
+    }
     const refused = (file: unknown): string => {
       try {
         importJob(db, typeof file === 'string' ? file : JSON.stringify(file), by)
         return ''
-      }
-      catch (error) {
+      } catch (error) {
         return (error as Error).message
       }
     }
@@ -151,20 +292,38 @@ describe('papers and files of the demo shop', () => {
     expect(refused('no')).toBe('This is not JSON.')
     expect(refused({ ...good, format: 'other' })).toContain('remedium-job/1')
     expect(refused({ ...good, currency: 'USD' })).toContain('Its money is in USD')
-    expect(refused({ ...good, entries: [...good.entries.slice(0, 2), { ...good.entries[2], body: {} }] })).toContain('Entry 3 is wrong')
+    expect(refused({ ...good, entries: [...good.entries.slice(0, 2), { ...good.entries[2], body: {} }] })).toContain(
+      'Entry 3 is wrong',
+    )
     expect(jobsOf(db)).toHaveLength(before)
   })
   it('a file passes the same gates as the bench, entry by entry, and nothing of it is kept where one holds', () => {
     const good = JSON.parse(jobJson(numbered(201), 'EUR')) as { entries: { kind: string }[] }
     const made = good.entries.filter(e => e.kind !== 'made_safe')
     const before = jobsOf(db).length
-    expect(() => importJob(db, JSON.stringify({ ...good, entries: made }), by)).toThrow(/Entry \d+ \(Turns over\): Make it safe first/)
+    expect(() => importJob(db, JSON.stringify({ ...good, entries: made }), by)).toThrow(
+      /Entry \d+ \(Turns over\): Make it safe first/,
+    )
     expect(jobsOf(db)).toHaveLength(before)
     const job = newJob(by)
-    expect(() => bookIn(db, newJobSchema.parse({ ...job, entries: [...job.entries, newEntry(by, 'turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null }, { how: 'by_feel' })] }))).toThrow(/Entry 2 .*Make it safe first/)
+    expect(() =>
+      bookIn(
+        db,
+        newJobSchema.parse({
+          ...job,
+          entries: [
+            ...job.entries,
+            newEntry(by, 'turn_over', { feel: 'normal', method: 'rope', plugIn: true, note: null }, { how: 'by_feel' }),
+          ],
+        }),
+      ),
+    ).toThrow(/Entry 2 .*Make it safe first/)
   })
   it('publishes a schema with every kind of entry', () => {
-    const schema = jobFileJsonSchema() as { $defs: Record<string, { type: string }>, properties: { format: { const: string } } }
+    const schema = jobFileJsonSchema() as {
+      $defs: Record<string, { type: string }>
+      properties: { format: { const: string } }
+    }
     expect(schema.properties.format.const).toBe('remedium-job/1')
     expect(Object.keys(schema.$defs)).toEqual(expect.arrayContaining(['oil', 'option', 'order', 'bore']))
   })

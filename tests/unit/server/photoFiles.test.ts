@@ -17,8 +17,10 @@ describe('a picture on a nearly full disk', () => {
     const folder = newFolder()
     const file = join(folder, 'a.jpg')
     const writers: ((fd: number, bytes: Buffer, at: number) => number)[] = [
-      (fd, bytes, at) => at > 2000 ? 0 : writeSync(fd, bytes, at, 1000),
-      () => { throw Object.assign(new Error('no space'), { code: 'ENOSPC' }) },
+      (fd, bytes, at) => (at > 2000 ? 0 : writeSync(fd, bytes, at, 1000)),
+      () => {
+        throw Object.assign(new Error('no space'), { code: 'ENOSPC' })
+      },
       (fd, bytes, at) => writeSync(fd, Buffer.alloc(bytes.length - at)),
     ]
     for (const write of writers) {
@@ -34,7 +36,8 @@ describe('what went wrong below', () => {
   it('is said so that somebody can act on it; what nobody foresaw is left to be logged', () => {
     const words = (code: string) => diskTrouble(Object.assign(new Error('x'), { code }))
     for (const code of ['ENOSPC', 'SQLITE_FULL']) expect(words(code)?.message).toContain('is full')
-    for (const code of ['EROFS', 'SQLITE_READONLY_DBMOVED']) expect(words(code)?.message).toContain('can\'t be written to')
+    for (const code of ['EROFS', 'SQLITE_READONLY_DBMOVED'])
+      expect(words(code)?.message).toContain("can't be written to")
     expect(words('SQLITE_IOERR_WRITE')).toBeInstanceOf(Refusal)
     expect(words('SQLITE_BUSY')).toBeNull()
     expect(diskTrouble(null)).toBeNull()

@@ -38,15 +38,41 @@ const log = (kind: never, body: object): Entry => {
   logEntry(db, jobId, entry)
   return entry
 }
-const way = (name: string, minor: number, kind = 'repair') => log('option' as never, { name, way: kind, lines: [line('part', minor, { id: ulid(), text: 'Pump', priceKind: 'retail' })], valueAfterMinor: 40000, successChance: 1, comebackMinor: 0, hoursOk: 100, hoursFail: 0, daysDown: 3, ruledOut: null })
-const ask = (more: object = {}) => askOwner(db, jobId, { by, days: 14, stage: 'decide', feeMinor: null, words: 'The pump is worn.', photoIds: [], link: t => `http://shop/q/${t}`, ...more }, NOW)
+const way = (name: string, minor: number, kind = 'repair') =>
+  log('option' as never, {
+    name,
+    way: kind,
+    lines: [line('part', minor, { id: ulid(), text: 'Pump', priceKind: 'retail' })],
+    valueAfterMinor: 40000,
+    successChance: 1,
+    comebackMinor: 0,
+    hoursOk: 100,
+    hoursFail: 0,
+    daysDown: 3,
+    ruledOut: null,
+  })
+const ask = (more: object = {}) =>
+  askOwner(
+    db,
+    jobId,
+    {
+      by,
+      days: 14,
+      stage: 'decide',
+      feeMinor: null,
+      words: 'The pump is worn.',
+      photoIds: [],
+      link: t => `http://shop/q/${t}`,
+      ...more,
+    },
+    NOW,
+  )
 const standing = () => entriesInForce(entriesOf(db, jobId))
 const refusal = (act: () => unknown): string => {
   try {
     act()
     return ''
-  }
-  catch (error) {
+  } catch (error) {
     return (error as Error).message
   }
 }
@@ -56,13 +82,25 @@ describe('asking the owner by a link', () => {
     const option = way('New pump', 10000)
     const { id, token } = ask()
     expect(token).toMatch(/^[\w-]{43}$/)
-    expect(quotePage(db, token, NOW)).toMatchObject({ owner: 'Nell Brack', quote: { words: 'The pump is worn.', options: [{ id: option.id, name: 'New pump', likely: 100, daysDown: 3, best: true }] } })
+    expect(quotePage(db, token, NOW)).toMatchObject({
+      owner: 'Nell Brack',
+      quote: {
+        words: 'The pump is worn.',
+        options: [{ id: option.id, name: 'New pump', likely: 100, daysDown: 3, best: true }],
+      },
+    })
     expect(JSON.stringify(quotePage(db, token, NOW))).not.toContain('frozen')
     expect(latest(standing(), 'waiting')?.body).toMatchObject({ for: 'owner' })
-    expect(outbox(db)[0]).toMatchObject({ customerName: 'Nell Brack', text: expect.stringContaining(`http://shop/q/${token}`) })
+    expect(outbox(db)[0]).toMatchObject({
+      customerName: 'Nell Brack',
+      text: expect.stringContaining(`http://shop/q/${token}`),
+    })
     expect(JSON.stringify(rows(db, 'SELECT * FROM quotes'))).not.toContain(token)
     // prices that change afterwards do not change what was shown
-    logEntry(db, jobId, { ...newEntry(by, 'option', { ...option.body as never, name: 'Dearer' } as never, { how: null }), supersedes: option.id })
+    logEntry(db, jobId, {
+      ...newEntry(by, 'option', { ...(option.body as never), name: 'Dearer' } as never, { how: null }),
+      supersedes: option.id,
+    })
     expect(quotePage(db, token, NOW).quote.options[0]?.name).toBe('New pump')
     expect(quotesOf(db, jobId)[0]?.id).toBe(id)
   })
@@ -73,26 +111,50 @@ describe('asking the owner by a link', () => {
     expect(refusal(() => quotePage(db, altered, NOW))).toContain('This link is not right')
     expect(refusal(() => quotePage(db, `${token}x`, NOW))).toContain('not right')
     expect(refusal(() => quotePage(db, token, LATER))).toContain('has run out')
-    expect(refusal(() => answerQuote(db, token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, LATER))).toContain('has run out')
+    expect(
+      refusal(() => answerQuote(db, token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, LATER)),
+    ).toContain('has run out')
     expect(refusal(() => quotePhoto(db, token, ulid(), NOW))).toContain('not part of the quote')
   })
   it('an answer is an approval, frozen as it was shown, once', () => {
     const option = way('New pump', 10000)
     const { token } = ask()
-    expect(refusal(() => answerQuote(db, token, { choice: 'agree', optionId: ulid(), words: null, name: 'Nell' }, NOW))).toContain('Choose one of the ways shown')
-    expect(answerQuote(db, token, { choice: 'agree', optionId: option.id, words: 'by Friday', name: 'Nell Brack' }, NOW)).toEqual({ held: null })
-    expect(latest(standing(), 'approval')?.body).toMatchObject({ optionEntryId: option.id, agreedBy: 'Nell Brack', how: 'written', conditions: 'by Friday', frozen: { mean: 100 } })
+    expect(
+      refusal(() => answerQuote(db, token, { choice: 'agree', optionId: ulid(), words: null, name: 'Nell' }, NOW)),
+    ).toContain('Choose one of the ways shown')
+    expect(
+      answerQuote(db, token, { choice: 'agree', optionId: option.id, words: 'by Friday', name: 'Nell Brack' }, NOW),
+    ).toEqual({ held: null })
+    expect(latest(standing(), 'approval')?.body).toMatchObject({
+      optionEntryId: option.id,
+      agreedBy: 'Nell Brack',
+      how: 'written',
+      conditions: 'by Friday',
+      frozen: { mean: 100 },
+    })
     expect(assess(jobFile(db, jobId))).toMatchObject({ waiting: null, approved: { body: { agreedBy: 'Nell Brack' } } })
-    expect(refusal(() => answerQuote(db, token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, NOW))).toContain('answered already')
+    expect(
+      refusal(() => answerQuote(db, token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, NOW)),
+    ).toContain('answered already')
     expect(quotePage(db, token, NOW).answer?.name).toBe('Nell Brack')
   })
-  it('figures that moved since are not agreed to behind the shop\'s back: the word is kept, the shop has the move', () => {
+  it("figures that moved since are not agreed to behind the shop's back: the word is kept, the shop has the move", () => {
     const option = way('New pump', 10000)
     const { token } = ask()
-    logEntry(db, jobId, { ...newEntry(by, 'option', { ...option.body as object, lines: [line('part', 20000, { id: ulid() })] } as never, { how: null }), supersedes: option.id })
-    expect(answerQuote(db, token, { choice: 'agree', optionId: option.id, words: null, name: 'Nell' }, NOW).held).toContain('changed or taken back')
+    logEntry(db, jobId, {
+      ...newEntry(by, 'option', { ...(option.body as object), lines: [line('part', 20000, { id: ulid() })] } as never, {
+        how: null,
+      }),
+      supersedes: option.id,
+    })
+    expect(
+      answerQuote(db, token, { choice: 'agree', optionId: option.id, words: null, name: 'Nell' }, NOW).held,
+    ).toContain('changed or taken back')
     expect(latest(standing(), 'approval')).toBeUndefined()
-    expect(ofKind(standing(), 'owner_word')[0]?.body).toMatchObject({ option: 'New pump', held: expect.stringContaining('changed') })
+    expect(ofKind(standing(), 'owner_word')[0]?.body).toMatchObject({
+      option: 'New pump',
+      held: expect.stringContaining('changed'),
+    })
   })
   it('a question leaves the link open, and moves the job to the bench', () => {
     way('New pump', 10000)
@@ -100,8 +162,11 @@ describe('asking the owner by a link', () => {
     answerQuote(db, token, { choice: 'ask', optionId: null, words: 'How long?', name: 'Nell' }, NOW)
     expect(assess(jobFile(db, jobId)).waiting).toBeNull()
     expect(quotePage(db, token, NOW).answer).toBeNull()
-    for (let i = 0; i < 9; i++) answerQuote(db, token, { choice: 'ask', optionId: null, words: 'And?', name: 'Nell' }, NOW)
-    expect(refusal(() => answerQuote(db, token, { choice: 'ask', optionId: null, words: 'And?', name: 'Nell' }, NOW))).toContain('ring the shop')
+    for (let i = 0; i < 9; i++)
+      answerQuote(db, token, { choice: 'ask', optionId: null, words: 'And?', name: 'Nell' }, NOW)
+    expect(
+      refusal(() => answerQuote(db, token, { choice: 'ask', optionId: null, words: 'And?', name: 'Nell' }, NOW)),
+    ).toContain('ring the shop')
   })
   it('a look is asked for by its fee, before there is any way to go', () => {
     expect(refusal(() => ask())).toContain('nothing to ask yet')
@@ -113,7 +178,21 @@ describe('asking the owner by a link', () => {
   it('more than was agreed asks for a change; the paper says so', () => {
     const option = way('New pump', 10000)
     answerQuote(db, ask().token, { choice: 'agree', optionId: option.id, words: null, name: 'Nell' }, NOW)
-    const dearer = { ...newEntry(by, 'option', { ...option.body as object, lines: [line('part', 15000, { id: ulid(), text: 'Pump' }), line('part', 0, { id: ulid(), text: 'Seal', chance: 0.3, low: 1000, likely: 2000, high: 3000 })] } as never, { how: null }), supersedes: option.id }
+    const dearer = {
+      ...newEntry(
+        by,
+        'option',
+        {
+          ...(option.body as object),
+          lines: [
+            line('part', 15000, { id: ulid(), text: 'Pump' }),
+            line('part', 0, { id: ulid(), text: 'Seal', chance: 0.3, low: 1000, likely: 2000, high: 3000 }),
+          ],
+        } as never,
+        { how: null },
+      ),
+      supersedes: option.id,
+    }
     logEntry(db, jobId, dearer)
     const file = jobFile(db, jobId)
     expect(changeOrder(assess(file), file.entries)).toMatchObject({ agreed: 100, now: expect.closeTo(156) })
@@ -121,7 +200,14 @@ describe('asking the owner by a link', () => {
     const { id, token } = ask({ stage: 'build' })
     expect(quotePage(db, token, NOW).quote).toMatchObject({ agreedBefore: 100, refusedBefore: [{ what: 'New belt' }] })
     const words = JSON.stringify(quotePaper(jobView(db, jobId), quoteById(db, jobId, id), policyOf(db)).content)
-    for (const said of ['Change to what was agreed', 'likely to pass the €100', 'only if needed, 30 %', 'New belt: It slips in the wet.', 'I agree to:']) expect(words).toContain(said)
+    for (const said of [
+      'Change to what was agreed',
+      'likely to pass the €100',
+      'only if needed, 30 %',
+      'New belt: It slips in the wet.',
+      'I agree to:',
+    ])
+      expect(words).toContain(said)
     expect(refusal(() => quoteById(db, ulid(), id))).toContain('no such quote')
   })
 })

@@ -41,8 +41,7 @@ const book = (more = {}) => {
 const refused = (work: () => unknown): Refusal => {
   try {
     work()
-  }
-  catch (error) {
+  } catch (error) {
     return error as Refusal
   }
   throw new Error('It was not refused.')
@@ -58,10 +57,15 @@ describe('the file', () => {
 
   it('takes each migration once, and all of one or nothing', () => {
     expect(migrate(db, migrations)).toEqual([])
-    const next = [...migrations, { name: '900_more.sql', sql: 'CREATE TABLE more (id TEXT) STRICT; CREATE TABLE more (id TEXT) STRICT;' }]
+    const next = [
+      ...migrations,
+      { name: '900_more.sql', sql: 'CREATE TABLE more (id TEXT) STRICT; CREATE TABLE more (id TEXT) STRICT;' },
+    ]
     expect(() => migrate(db, next)).toThrow('already exists')
-    expect(db.prepare('SELECT name FROM sqlite_master WHERE name = \'more\'').all()).toEqual([])
-    expect(migrate(db, [...migrations, { name: '900_more.sql', sql: 'CREATE TABLE more (id TEXT) STRICT' }])).toEqual(['900_more.sql'])
+    expect(db.prepare("SELECT name FROM sqlite_master WHERE name = 'more'").all()).toEqual([])
+    expect(migrate(db, [...migrations, { name: '900_more.sql', sql: 'CREATE TABLE more (id TEXT) STRICT' }])).toEqual([
+      '900_more.sql',
+    ])
     expect(() => migrate(db, migrations)).toThrow('newer Remedium (900_more.sql)')
   })
 })
@@ -69,9 +73,14 @@ describe('the file', () => {
 describe('booking in', () => {
   it('numbers jobs on from the last, and keeps nothing of one that fails', () => {
     const [first, second] = [book(), book()]
-    expect(jobsOf(db).map(j => [j.id, j.number])).toEqual([[second, 202], [first, 201]])
+    expect(jobsOf(db).map(j => [j.id, j.number])).toEqual([
+      [second, 202],
+      [first, 201],
+    ])
     const before = machineLines(db).length
-    const job = newJob(by, { entries: [newEntry(ulid(), 'complaint', { words: 'x', since: null }, { how: 'claimed' })] })
+    const job = newJob(by, {
+      entries: [newEntry(ulid(), 'complaint', { words: 'x', since: null }, { how: 'claimed' })],
+    })
     expect(refused(() => bookIn(db, newJobSchema.parse(job))).status).toBe(422)
     expect(machineLines(db)).toHaveLength(before)
   })
@@ -91,16 +100,26 @@ describe('the log', () => {
     expect(entriesOf(db, id).slice(1)).toEqual(entries)
   })
 
-  it('refuses a correction of another job\'s entry, of a void, and of another kind', () => {
+  it("refuses a correction of another job's entry, of a void, and of another kind", () => {
     const [a, b] = [book(), book()]
     const e = newEntry(by, 'oil', oilBody()) as Entry
     logEntry(db, a, e)
-    const correct = (id: string, target: string, kind = 'oil') => refused(() => logEntry(db, id, newEntry(by, kind, kind === 'oil' ? oilBody(1) : { stage: 'build', text: 'x' }, { supersedes: target, ...(kind !== 'oil' && { how: null }) }) as Entry))
+    const correct = (id: string, target: string, kind = 'oil') =>
+      refused(() =>
+        logEntry(
+          db,
+          id,
+          newEntry(by, kind, kind === 'oil' ? oilBody(1) : { stage: 'build', text: 'x' }, {
+            supersedes: target,
+            ...(kind !== 'oil' && { how: null }),
+          }) as Entry,
+        ),
+      )
     expect(correct(b, e.id).message).toContain('not on this job')
     expect(correct(a, e.id, 'note').message).toContain('same kind')
     const gone = newEntry(by, 'void', { reason: 'x' }, { how: null, supersedes: e.id }) as Entry
     logEntry(db, a, gone)
-    expect(correct(a, gone.id).message).toContain('can\'t itself be corrected')
+    expect(correct(a, gone.id).message).toContain("can't itself be corrected")
     expect(correct(a, e.id)).toMatchObject({ status: 409, message: expect.stringContaining('was undone') })
   })
 
@@ -116,11 +135,21 @@ describe('the log', () => {
     const { machineId } = second
     const { facts } = engineOf(db, machineId)
     const { id: _, customerId: __, ...machine } = machineOf(db, machineId)
-    updateMachine(db, machineId, { machine, facts, spec: [{ item: 'oil_capacity', value: 1, unit: 'L', source: 'maker', note: null }], customer: { name: 'N', contact: null }, by })
+    updateMachine(db, machineId, {
+      machine,
+      facts,
+      spec: [{ item: 'oil_capacity', value: 1, unit: 'L', source: 'maker', note: null }],
+      customer: { name: 'N', contact: null },
+      by,
+    })
     expect(jobLine(db, id).stops).toEqual([])
     savePolicy(db, { ...DEFAULT_POLICY, volumeUnit: 'L' })
     expect(jobLine(db, id).customerName).toBe('N')
-    expect(db.prepare('SELECT record FROM changes ORDER BY seq').pluck().all()).toEqual(['customers', 'spec_sheets', 'shop_policy'])
+    expect(db.prepare('SELECT record FROM changes ORDER BY seq').pluck().all()).toEqual([
+      'customers',
+      'spec_sheets',
+      'shop_policy',
+    ])
   })
 })
 
@@ -133,10 +162,13 @@ describe('people and finding', () => {
   })
 
   it('finds by tag, owner, machine and story; signs are taken as they are', () => {
-    const id = book({ entries: [newEntry(by, 'complaint', { words: 'Rattles 100% of the time', since: null }, { how: 'claimed' })] })
-    for (const words of ['T 201', 'T201', 'brack', 'thistle', '100%']) expect(findAnything(db, words)[0]?.to, words).toContain(words === 'thistle' ? '/' : id)
+    const id = book({
+      entries: [newEntry(by, 'complaint', { words: 'Rattles 100% of the time', since: null }, { how: 'claimed' })],
+    })
+    for (const words of ['T 201', 'T201', 'brack', 'thistle', '100%'])
+      expect(findAnything(db, words)[0]?.to, words).toContain(words === 'thistle' ? '/' : id)
     expect(findAnything(db, '10_%')).toEqual([])
-    expect(findAnything(db, '\'; DROP TABLE jobs; --')).toEqual([])
+    expect(findAnything(db, "'; DROP TABLE jobs; --")).toEqual([])
   })
 })
 
@@ -150,8 +182,12 @@ describe('the demo shop', () => {
     const lines = jobLines(fresh)
     expect(lines.length).toBeGreaterThanOrEqual(14)
     const verdicts = new Set(jobsOf(fresh).map(j => assess(jobFile(fresh, j.id)).decision.verdict?.outcome))
-    expect([...verdicts]).toEqual(expect.arrayContaining(['repair', 'rebuild', 'replace', 'part_out', 'scrap', 'leave']))
-    expect(new Set(lines.map(l => l.stage))).toEqual(new Set(['first_look', 'open_up', 'measure', 'decide', 'build', 'prove', 'hand_back', 'narrow_down']))
+    expect([...verdicts]).toEqual(
+      expect.arrayContaining(['repair', 'rebuild', 'replace', 'part_out', 'scrap', 'leave']),
+    )
+    expect(new Set(lines.map(l => l.stage))).toEqual(
+      new Set(['first_look', 'open_up', 'measure', 'decide', 'build', 'prove', 'hand_back', 'narrow_down']),
+    )
     expect(new Set(lines.map(l => l.machineKind)).size).toBeGreaterThanOrEqual(13)
     for (const { id } of jobsOf(fresh)) {
       const times = entriesOf(fresh, id).map(e => e.at)
@@ -164,7 +200,15 @@ describe('the demo shop', () => {
   it('prints the whole of a job: what was said, found, weighed, agreed and logged', () => {
     const fresh = openDatabase(newFolder(), migrations)
     seedDemo(fresh, new Date('2026-06-15T16:00:00Z'))
-    const printed = (number: number) => JSON.stringify(jobRecord(jobView(fresh, jobsOf(fresh).find(j => j.number === number)!.id), policyOf(fresh), peopleOf(fresh), new Date('2026-06-15T16:00:00Z')).content)
+    const printed = (number: number) =>
+      JSON.stringify(
+        jobRecord(
+          jobView(fresh, jobsOf(fresh).find(j => j.number === number)!.id),
+          policyOf(fresh),
+          peopleOf(fresh),
+          new Date('2026-06-15T16:00:00Z'),
+        ).content,
+      )
     expect(printed(201)).toContain('What was agreed')
     expect(printed(201)).toContain('Drew off 330 mL')
     expect(printed(207)).toContain('Line by line: New engine in this frame')
@@ -177,15 +221,39 @@ describe('the demo shop', () => {
 describe('what lay before a cover came off', () => {
   it('is written down before, and locked after', () => {
     const id = book()
-    const said = newEntry(by, 'as_found', { cover: 'Governor', about: 'linkage', words: 'spring in the third hole' }, { how: null }) as Entry
+    const said = newEntry(
+      by,
+      'as_found',
+      { cover: 'Governor', about: 'linkage', words: 'spring in the third hole' },
+      { how: null },
+    ) as Entry
     logEntry(db, id, said)
-    const corrected = { ...newEntry(by, 'as_found', { cover: 'Governor', about: 'linkage', words: 'second hole' }, { how: null }), supersedes: said.id } as Entry
+    const corrected = {
+      ...newEntry(by, 'as_found', { cover: 'Governor', about: 'linkage', words: 'second hole' }, { how: null }),
+      supersedes: said.id,
+    } as Entry
     logEntry(db, id, corrected)
-    logEntry(db, id, newEntry(by, 'fasteners', { cover: 'governor ', what: 'two M5', tool: null, out: 2, back: null, stuck: [], minutes: null, broke: null }, { how: null }) as Entry)
+    logEntry(
+      db,
+      id,
+      newEntry(
+        by,
+        'fasteners',
+        { cover: 'governor ', what: 'two M5', tool: null, out: 2, back: null, stuck: [], minutes: null, broke: null },
+        { how: null },
+      ) as Entry,
+    )
     const again = { ...corrected, id: ulid(), supersedes: corrected.id } as Entry
     expect(() => logEntry(db, id, again)).toThrow('is off already')
-    expect(() => logEntry(db, id, newEntry(by, 'void', { reason: 'Undone' }, { how: null, supersedes: corrected.id }) as Entry)).toThrow('is off already')
-    expect(() => logEntry(db, id, newEntry(by, 'as_found', { cover: 'Head', about: 'marks', words: 'dots in line' }, { how: null }) as Entry)).not.toThrow()
+    expect(() =>
+      logEntry(db, id, newEntry(by, 'void', { reason: 'Undone' }, { how: null, supersedes: corrected.id }) as Entry),
+    ).toThrow('is off already')
+    expect(() =>
+      logEntry(
+        db,
+        id,
+        newEntry(by, 'as_found', { cover: 'Head', about: 'marks', words: 'dots in line' }, { how: null }) as Entry,
+      ),
+    ).not.toThrow()
   })
 })
-

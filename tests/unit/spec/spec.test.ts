@@ -10,14 +10,22 @@ import { FACTS, figureOf, SHEET } from '../job/file'
 const value = figureOf
 
 describe('figures of a sheet', () => {
-  it('the maker\'s is used before one measured here, either before the rule of thumb, and none is hidden', () => {
-    const sheet = [value('compression_limit', 90, 'psi', 'rule_of_thumb'), value('compression_limit', 8, 'bar', 'measured'), value('compression_limit', 100, 'psi')]
+  it("the maker's is used before one measured here, either before the rule of thumb, and none is hidden", () => {
+    const sheet = [
+      value('compression_limit', 90, 'psi', 'rule_of_thumb'),
+      value('compression_limit', 8, 'bar', 'measured'),
+      value('compression_limit', 100, 'psi'),
+    ]
     const found = specFor('compression_limit', sheet, 'S4', 148)
     expect(found?.source).toBe('maker')
     expect(found?.value).toBeCloseTo(689.476, 3)
     expect(found?.maker).toBeCloseTo(689.476, 3)
     expect(found?.others.map(o => o.source)).toEqual(['measured', 'rule_of_thumb', 'rule_of_thumb'])
-    expect(specFor('compression_limit', [], 'S4', 148)).toMatchObject({ value: 550, source: 'rule_of_thumb', maker: null })
+    expect(specFor('compression_limit', [], 'S4', 148)).toMatchObject({
+      value: 550,
+      source: 'rule_of_thumb',
+      maker: null,
+    })
   })
 
   it('no rule of thumb is made up for a release at work, or for the oil of a two-stroke', () => {
@@ -47,9 +55,15 @@ describe('marks of the stick', () => {
     expect(fillMarks(FACTS, SHEET)?.tipMl).toBeCloseTo(302.5, 9)
   })
   it('are guessed from the fill, and said to be', () => {
-    expect(fillMarks(FACTS, [value('oil_capacity', 0.6, 'L')])).toMatchObject({ fullMl: 600, lowMl: 450, source: 'rule_of_thumb' })
+    expect(fillMarks(FACTS, [value('oil_capacity', 0.6, 'L')])).toMatchObject({
+      fullMl: 600,
+      lowMl: 450,
+      source: 'rule_of_thumb',
+    })
     expect(fillMarks(FACTS, [])).toMatchObject({ capacityMl: 550, source: 'rule_of_thumb' })
-    expect(fillMarks(FACTS, [value('oil_capacity', 600, 'mL', 'measured'), value('oil_low_mark', 400, 'mL')])?.source).toBe('measured')
+    expect(
+      fillMarks(FACTS, [value('oil_capacity', 600, 'mL', 'measured'), value('oil_low_mark', 400, 'mL')])?.source,
+    ).toBe('measured')
   })
   it('are not made of figures that contradict each other, nor for an engine without a sump', () => {
     expect(fillMarks(FACTS, [value('oil_capacity', 500, 'mL'), value('oil_low_mark', 600, 'mL')])).toBeUndefined()

@@ -20,10 +20,16 @@ describe('units', () => {
   })
 
   it('goes there and back for every pair of one kind', () => {
-    const pairs = Object.entries(UNITS).flatMap(([a, x]) => Object.entries(UNITS).filter(([, y]) => y.kind === x.kind).map(([b]) => [a, b] as const))
-    fc.assert(fc.property(fc.constantFrom(...pairs), fc.double({ min: 0, max: 1e6, noNaN: true }), ([a, b], value) => {
-      expect(Math.abs(convert(convert(value, a, b), b, a) - value)).toBeLessThanOrEqual(1e-9 * Math.max(1, value))
-    }))
+    const pairs = Object.entries(UNITS).flatMap(([a, x]) =>
+      Object.entries(UNITS)
+        .filter(([, y]) => y.kind === x.kind)
+        .map(([b]) => [a, b] as const),
+    )
+    fc.assert(
+      fc.property(fc.constantFrom(...pairs), fc.double({ min: 0, max: 1e6, noNaN: true }), ([a, b], value) => {
+        expect(Math.abs(convert(convert(value, a, b), b, a) - value)).toBeLessThanOrEqual(1e-9 * Math.max(1, value))
+      }),
+    )
   })
 
   it('refuses unlike kinds, a difference for a temperature, unknown names and the impossibly cold', () => {

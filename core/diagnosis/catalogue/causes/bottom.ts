@@ -87,7 +87,7 @@ export const BOTTOM = inGroup('bottom', [
   cause('governor_inside', 'Governor broken inside', {
     needs: { cycle: 'four', governor: true },
     base: [0, 0, 0.008, 0, 0.004, 0.004],
-    what: 'Teeth or weights: it over-speeds. Often the wreck\'s consequence.',
+    what: "Teeth or weights: it over-speeds. Often the wreck's consequence.",
     damages: 'Rod.',
     cure: 'Do not run it; open, find the pieces.',
     always: 'governor_broken_seen',

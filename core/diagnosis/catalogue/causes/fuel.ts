@@ -25,7 +25,7 @@ export const FUEL = inGroup('fuel', [
   cause('diaphragm_stiff', 'Diaphragm stiff', {
     needs: { fuelFeed: ['diaphragm'] },
     base: [0.14, 0.04, 0.01, 0, 0, 0],
-    what: 'The carburettor\'s skin has hardened and meters too little.',
+    what: "The carburettor's skin has hardened and meters too little.",
     damages: 'Lean running scores the piston.',
     cure: 'Diaphragm kit, needle, screen.',
     always: 'diaphragm_hard',
@@ -138,8 +138,7 @@ export const FUEL = inGroup('fuel', [
     cure: 'Clean or renew; find the dirt.',
     often: 'fault_code',
     sometimes:
-      'says_wont_start says_no_power smoke_black fires_on_squirt plug_pale dies_on_throttle stood_long ' +
-      'says_dies',
+      'says_wont_start says_no_power smoke_black fires_on_squirt plug_pale dies_on_throttle stood_long ' + 'says_dies',
   }),
   cause('choke_stuck', 'Choke stuck or too rich', {
     base: [0.03, 0.03, 0.03, 0.02, 0.015, 0],
@@ -154,7 +153,7 @@ export const FUEL = inGroup('fuel', [
     base: [0.035, 0.05, 0.01, 0.015, 0.005, 0],
     what: 'Screw or jet too small for the air, the height or the exhaust.',
     damages: 'Overheats, scores piston and bore.',
-    cure: 'Set by the maker\'s figure, then by plug and ear under load.',
+    cure: "Set by the maker's figure, then by plug and ear under load.",
     often: 'plug_pale dies_on_throttle',
     sometimes: 'wants_choke runs_hot says_no_power says_hot surges',
     seldom: 'piston_smeared',

@@ -172,7 +172,7 @@ export const ENGINE = [
     minutes: 10,
     tools: 'dial gauge',
     needs: { classes: ['S4'] },
-    how: 'Dial at the shaft\'s end, one slow turn.',
+    how: "Dial at the shaft's end, one slow turn.",
     signs: `
       crank_bent  Shaft runs out of true  0.004
     `,
@@ -191,7 +191,7 @@ export const ENGINE = [
     tools: 'gauge',
     runs: true,
     needs: { oiling: ['pump_wet', 'pump_dry'] },
-    how: 'At the switch\'s place, idle and fast.',
+    how: "At the switch's place, idle and fast.",
     signs: `
       pressure_low        Oil pressure low         0.005
       pressure_falls_hot  Pressure falls away hot  0.01

@@ -155,7 +155,7 @@ export const FIRST = [
       plug_new    Plug new            0.1
     `,
   }),
-  check('plug_seat', 'Try the plug\'s seat', {
+  check('plug_seat', "Try the plug's seat", {
     minutes: 1,
     tools: 'plug spanner',
     how: 'Is it tight, is the thread sound, is there soot around it?',

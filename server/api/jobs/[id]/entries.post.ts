@@ -1,7 +1,7 @@
 import { entrySchema } from '#shared/schemas/entry'
 import { jobOf, logEntry } from '../../../db/jobs'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const id = routeId(event)
   jobOf(useDb(), id)
   const entry = await readChecked(event, entrySchema)

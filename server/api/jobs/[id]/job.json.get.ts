@@ -2,7 +2,7 @@ import { jobView } from '../../../db/jobs'
 import { policyOf } from '../../../db/shop'
 import { jobJson } from '../../../documents/jobFile'
 
-export default answer((event) => {
+export default answer(event => {
   const view = jobView(useDb(), routeId(event))
   setHeader(event, 'content-type', 'application/json')
   setHeader(event, 'content-disposition', `attachment; filename="remedium-T${view.number}.json"`)

@@ -5,7 +5,7 @@ import { addPhoto, knownPhoto } from '../../../db/photos'
 import { Refusal } from '../../../db/refusal'
 
 /** A picture as it comes from camera or file; the entry that shows it is logged after it. */
-export default answer(async (event) => {
+export default answer(async event => {
   const { id: jobId } = jobOf(useDb(), routeId(event))
   const id = idText('Photo').safeParse(getQuery(event).id)
   if (!id.success) throw new Refusal(422, 'The photo has no id.', [{ field: 'id', message: 'Give a ULID.' }])
@@ -14,7 +14,8 @@ export default answer(async (event) => {
     if (known.jobId !== jobId) throw new Refusal(409, 'A photo with this id belongs to another job.')
     return known
   }
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_PHOTO) throw new Refusal(413, 'This picture is too large: 30 MB is the most.')
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_PHOTO)
+    throw new Refusal(413, 'This picture is too large: 30 MB is the most.')
   const body = await readRawBody(event, false)
   if (!body?.length) throw new Refusal(422, 'No picture arrived.', [{ field: 'photo', message: 'Choose a picture.' }])
   const kept = await keepPhoto(dataDir(), id.data, body)

@@ -4,7 +4,7 @@ import { askOwner } from '../../../db/quotes'
 import { checkPerson } from '../../../db/shop'
 
 /** Asks the owner by a link. */
-export default answer(async (event) => {
+export default answer(async event => {
   const { id } = jobOf(useDb(), routeId(event))
   const ask = await readChecked(event, askOwnerSchema)
   checkPerson(useDb(), ask.by)

@@ -4,7 +4,11 @@ import { jobView } from '../../../db/jobs'
 import { policyOf } from '../../../db/shop'
 
 /** A tag to tie on; its square opens the job. */
-export default answer(async (event) => {
+export default answer(async event => {
   const view = jobView(useDb(), routeId(event))
-  return showPdf(event, `tag-T${view.number}`, await labelPdf(jobTag(view, policyOf(useDb()), `${shopAddress(event)}/jobs/${view.id}`)))
+  return showPdf(
+    event,
+    `tag-T${view.number}`,
+    await labelPdf(jobTag(view, policyOf(useDb()), `${shopAddress(event)}/jobs/${view.id}`)),
+  )
 })

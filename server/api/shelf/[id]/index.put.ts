@@ -1,7 +1,7 @@
 import { saveShelfSchema } from '#shared/schemas/records'
 import { saveShelf } from '../../../db/shelf'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const { by, ...fields } = await readChecked(event, saveShelfSchema)
   return saveShelf(useDb(), routeId(event), fields, by)
 })

@@ -1,7 +1,7 @@
 import { personSchema } from '#shared/schemas/records'
 import { addPerson } from '../../../db/shop'
 
-export default answer(async (event) => {
+export default answer(async event => {
   const person = addPerson(useDb(), await readChecked(event, personSchema))
   setResponseStatus(event, 201)
   return person

@@ -1,7 +1,7 @@
 import { readPhoto } from '../../../../db/photoFiles'
 import { quotePhoto } from '../../../../db/quotes'
 
-export default answer((event) => {
+export default answer(event => {
   const data = readPhoto(dataDir(), quotePhoto(useDb(), routeId(event, 'token'), routeId(event)), 'full')
   setHeader(event, 'content-type', 'image/jpeg')
   setHeader(event, 'cache-control', 'private, max-age=3600')
