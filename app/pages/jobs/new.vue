@@ -230,6 +230,11 @@ function pickOwner(): void {
   draft.value.customerId = owners.value.find(o => o.name === draft.value.owner)?.id ?? ''
 }
 const dirty = computed(() => draft.value.words || draft.value.owner || draft.value.machine.name)
+function startOver(): void {
+  draft.value = newDraft()
+  faults.value = []
+  message.value = ''
+}
 </script>
 
 <template>
@@ -366,11 +371,7 @@ const dirty = computed(() => draft.value.words || draft.value.owner || draft.val
         v-if="dirty"
         class="btn"
         type="button"
-        @click="
-          draft = newDraft()
-          faults = []
-          message = ''
-        "
+        @click="startOver"
       >
         Start over
       </button>
