@@ -367,14 +367,7 @@ function startOver(): void {
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
       <button class="btn go" type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></button>
-      <button
-        v-if="dirty"
-        class="btn"
-        type="button"
-        @click="startOver"
-      >
-        Start over
-      </button>
+      <button v-if="dirty" class="btn" type="button" @click="startOver">Start over</button>
     </div>
   </form>
 </template>
