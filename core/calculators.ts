@@ -1,18 +1,16 @@
 import { InputError } from './errors'
 import type { Calculator } from './registry/calculator'
-import type { JsonSchema } from './registry/fields'
+import type { JsonSchema } from './registry/fieldTypes'
 import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
 import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
 import { DIAGNOSIS_CALCULATORS } from './registry/diagnosis'
 import { LIFE_CALCULATORS } from './registry/life'
-import {
-  BORE_CALCULATORS,
-  CRANK_CALCULATORS,
-  IGNITION_CALCULATORS,
-  PUMP_CALCULATORS,
-  VALVE_CALCULATORS,
-} from './registry/measure'
+import { BORE_CALCULATORS } from './registry/bore'
+import { CRANK_CALCULATORS } from './registry/crank'
+import { IGNITION_CALCULATORS } from './registry/ignition'
+import { PUMP_CALCULATORS } from './registry/pump'
+import { VALVE_CALCULATORS } from './registry/valves'
 import { MIX_CALCULATORS } from './registry/mix'
 import { MEASURE_CALCULATORS, TIGHTNESS_CALCULATORS } from './registry/tightness'
 

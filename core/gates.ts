@@ -5,7 +5,7 @@ import type { Entry, EntryOf } from './job/entries'
 import { entriesInForce, ofKind } from './job/entries'
 import type { JobFile } from './job/jobFile'
 import { safeRefusal } from './job/makeSafe'
-import { RENEWING } from './job/vocabulary'
+import { RENEWING } from './words/deciding'
 import { fuelPath, pouredIn, refillRefusal } from './oil/fuelPath'
 import { condemned } from './teardown/judgePart'
 

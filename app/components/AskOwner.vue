@@ -3,7 +3,7 @@ import dayjs from 'dayjs'
 import { changeOrder } from '#core/estimate/quote'
 import { moneyText } from '#core/estimate/money'
 import { ofKind } from '#core/job/entries'
-import { QUOTE_STAGES } from '#core/job/vocabulary'
+import { QUOTE_STAGES } from '#core/words/deciding'
 import type { QuoteLine } from '#shared/types/records'
 
 /** Asking the owner by a link: what is shown is frozen, the message lies in the outbox, the move is the owner's. */

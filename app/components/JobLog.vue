@@ -2,7 +2,7 @@
 import dayjs from 'dayjs'
 import type { Entry } from '#core/job/entries'
 import { describe } from '#core/job/describe'
-import { HOW_GOT } from '#core/job/vocabulary'
+import { HOW_GOT } from '#core/log/words'
 import { correctable } from '~/composables/useJobSheet'
 
 /** The log, newest first. What was replaced or undone stays, struck through. */

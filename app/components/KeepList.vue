@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
 import { moneyText, toMajor } from '#core/estimate/money'
-import { SHELF_GRADES } from '#core/job/vocabulary'
+import { SHELF_GRADES } from '#core/words/deciding'
 import type { KeepLine } from '#core/salvage/keep'
 import type { ShelfItem } from '#shared/types/records'
 

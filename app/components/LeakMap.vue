@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { LeakSite } from '#core/job/entries'
-import { LEAK_SITES, LEAK_STATES } from '#core/job/vocabulary'
-import type { EngineFacts } from '#core/job/jobFile'
+import { LEAK_SITES, LEAK_STATES } from '#core/words/looks'
+import type { EngineFacts } from '#core/engine/facts'
 
 /** The engine with the places where oil or fuel comes out: each touch goes one step further, from dry to wet and off again. */
 const props = defineProps<{ facts: Pick<EngineFacts, 'cycle' | 'cooling'>; fault?: string }>()

@@ -13,15 +13,14 @@ import {
   HEAD,
   IGNITION,
   MACHINE_KINDS,
-  METER_SOURCES,
-  METER_UNITS,
   OILING,
   OIL_FILTER,
   OIL_SHOWS,
   RELEASE,
   VALVES,
-} from '#core/job/vocabulary'
-import type { MachineKind } from '#core/job/vocabulary'
+} from '#core/engine/words'
+import { METER_SOURCES, METER_UNITS } from '#core/words/counter'
+import type { MachineKind } from '#core/engine/words'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { shownIn } from '#core/units/unitRound'

@@ -3,7 +3,7 @@ import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { latest } from '#core/job/entries'
 import { isSafe } from '#core/job/makeSafe'
-import { SAFE_STEPS } from '#core/job/vocabulary'
+import { SAFE_STEPS } from '#core/words/looks'
 import { tiltGuide } from '#core/oil/tiltGuide'
 
 /** Before turning, tipping or opening: ticked once a working day, and again after anything was connected. Until then such readings are refused. */

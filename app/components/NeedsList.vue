@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import type { Entry, OrderBody, OutworkBody } from '#core/job/entries'
-import { HOUR_LINES, ORDER_STATES, OUTWORK_VERDICTS } from '#core/job/vocabulary'
+import { HOUR_LINES, ORDER_STATES, OUTWORK_VERDICTS } from '#core/words/deciding'
 import { linesInHand, missing, NEED_WORDS, needs, readyBy } from '#core/parts/needs'
 import type { Need } from '#core/parts/needs'
 import type { PriceRow } from '#shared/types/records'

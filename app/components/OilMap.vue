@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OilMap } from '#core/teardown/judgePart'
 import type { OilNode } from '#core/teardown/oilPath'
-import { OIL_STATES } from '#core/teardown/parts'
+import { OIL_STATES } from '#core/teardown/partPlan'
 import type { PartKey } from '#core/teardown/parts'
 
 /** The oil's way as pipes: full where oil came through, broken where it stopped. Each part can be touched. */

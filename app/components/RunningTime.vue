@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { METER_SOURCES, METER_UNITS } from '#core/job/vocabulary'
+import { METER_SOURCES, METER_UNITS } from '#core/words/counter'
 import type { MeterBody } from '#core/job/entries'
 import { patternHours } from '#core/job/runningTime'
 

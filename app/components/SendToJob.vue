@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
 import type { BodyOf, EntryKind } from '#core/job/entries'
-import type { HowGot } from '#core/job/vocabulary'
+import type { HowGot } from '#core/log/words'
 import type { JobLine } from '#shared/types/records'
 
 /** What was worked out here, put on the log of a job. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SHELF_GRADES } from '#core/job/vocabulary'
+import { SHELF_GRADES } from '#core/words/deciding'
 import type { ShelfItem } from '#shared/types/records'
 
 /** Parts of the shelf that this job could use: reserved here, used here, refused while they are unmeasured. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { StageState } from '#core/job/stages'
-import type { Stage } from '#core/job/vocabulary'
-import { STAGES } from '#core/job/vocabulary'
+import type { Stage } from '#core/log/words'
+import { STAGES } from '#core/log/words'
 
 /** The nine stages in the order of the work; any can be opened at any time. */
 defineProps<{ stages: StageState[]; open: Stage }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { StageState } from '#core/job/stages'
-import { STAGES } from '#core/job/vocabulary'
-import type { Stage } from '#core/job/vocabulary'
+import { STAGES } from '#core/log/words'
+import type { Stage } from '#core/log/words'
 
 /** Nine small squares: done, skipped, the one in hand, still open. */
 defineProps<{ stages: StageState[]; current: Stage }>()

@@ -2,9 +2,9 @@
 import { moneyText } from '#core/estimate/money'
 import { basisWords } from '#core/job/basis'
 import type { NextLook } from '#core/job/nextLooks'
-import { HOW_GOT } from '#core/job/vocabulary'
+import { HOW_GOT } from '#core/log/words'
 import type { Check } from '#core/diagnosis/catalogue'
-import type { Outcome, Suggestion } from '#core/diagnosis/diagnose'
+import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
 import type { FormName } from '~/composables/useJobSheet'
 
 /** Always there: what must not be done, what the findings say, what to look at next, where it leans. */

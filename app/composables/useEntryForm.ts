@@ -1,6 +1,6 @@
 import { ulid } from 'ulid'
 import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
-import type { HowGot } from '#core/job/vocabulary'
+import type { HowGot } from '#core/log/words'
 import type { FormName } from './useJobSheet'
 
 /** `at` is set when it is first sent, so that sending it again is the very same entry. */

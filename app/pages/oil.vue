@@ -1,18 +1,11 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import type { Entry, OilBody, OilKindBody, OilReading } from '#core/job/entries'
-import type { EngineFacts, JobFile } from '#core/job/jobFile'
-import { UNASKED } from '#core/job/jobFile'
-import {
-  CLUTCH,
-  FOLLOWERS,
-  OIL_COLOURS,
-  OIL_GLITTER,
-  OIL_KINDS,
-  OIL_SMELLS,
-  OIL_THICKNESS,
-  RATED,
-} from '#core/job/vocabulary'
+import type { JobFile } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
+import { UNASKED } from '#core/engine/facts'
+import { CLUTCH, FOLLOWERS } from '#core/engine/words'
+import { OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, RATED } from '#core/words/looks'
 import { fillMarks } from '#core/oil/fillMarks'
 import { judgeOil } from '#core/oil/judgeOil'
 import { judgeOilUse } from '#core/oil/judgeOilUse'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ShopPolicy } from '#core/job/jobFile'
-import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/job/vocabulary'
-import type { EngineClass, UseClass } from '#core/job/vocabulary'
+import type { ShopPolicy } from '#core/engine/policy'
+import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
+import type { EngineClass, UseClass } from '#core/engine/words'
 import type { Person } from '#shared/types/records'
 
 const shop = useShopStore()

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import type { ShopPolicy } from '#core/job/jobFile'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import type { ShopPolicy } from '#core/engine/policy'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import type { Person, ShopView } from '#shared/types/records'
 
 /** The shop's policy and people, and who is at this bench. */

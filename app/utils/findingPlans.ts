@@ -1,36 +1,30 @@
 import type { BodyOf, Entry, EntryKind, LeakSite, Quantity } from '#core/job/entries'
-import type { EngineFacts } from '#core/job/jobFile'
-import type { HowGot } from '#core/job/vocabulary'
+import type { EngineFacts } from '#core/engine/facts'
+import type { HowGot } from '#core/log/words'
 import {
   AS_FOUND,
-  CALL_RESULTS,
-  EARLIER_HANDS,
-  EVENTS,
-  FIT_ITEMS,
-  FIT_STATES,
-  REST_ITEMS,
-  REST_STATES,
   LASH_STATES,
-  LEAK_LOOKS,
   LEAK_SEEN,
+  MEASURED_WHEN,
+  ORIGINS,
+  ROCKERS,
+  STUCK_METHODS,
+  THEORY_STATES,
+  VALVE_NAMES,
+} from '#core/words/opened'
+import { CALL_RESULTS, FIT_ITEMS, FIT_STATES, REST_ITEMS, REST_STATES } from '#core/words/deciding'
+import { EARLIER_HANDS, EVENTS, MODIFICATION_LABELS, MODIFICATION_STATES, OUTSIDE_CLUES } from '#core/words/counter'
+import {
+  LEAK_LOOKS,
   LOCK_RESULTS,
   LOCK_STEPS,
-  MEASURED_WHEN,
-  MODIFICATION_LABELS,
-  MODIFICATION_STATES,
   OIL_KINDS,
-  ORIGINS,
-  OUTSIDE_CLUES,
   RATED,
-  ROCKERS,
   SMOKE_AFTER,
   SMOKE_COLOURS,
   SMOKE_MOMENTS,
   SMOKE_SMELLS,
-  STUCK_METHODS,
-  THEORY_STATES,
-  VALVE_NAMES,
-} from '#core/job/vocabulary'
+} from '#core/words/looks'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
 export type FieldPlan = {

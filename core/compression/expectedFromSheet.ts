@@ -1,4 +1,4 @@
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import type { SpecValue } from '../spec/specValue'
 import { specFor } from '../spec/specValue'
 import type { SpecItem } from '../spec/specItems'

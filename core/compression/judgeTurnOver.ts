@@ -1,7 +1,7 @@
 import type { EntryOf } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
 import type { Mark, Stop, StoppingJudgement } from '../judgement'
-import { TURN_FEELS } from '../job/vocabulary'
+import { TURN_FEELS } from '../words/looks'
 
 const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }> = {
   normal: { mark: 'good', details: ['A normal bump. It says little about wear: take a gauge reading.'] },

@@ -1,7 +1,7 @@
 import type { Entry, EntryOf } from '../job/entries'
 import { ofKind } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
-import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../job/vocabulary'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../words/looks'
 import type { Judgement, Mark, Stop } from '../judgement'
 import { specFor } from '../spec/specValue'
 import { debrisGrowth } from './debrisGrowth'

@@ -1,4 +1,4 @@
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import type { Report } from './reports'
 
 export type EssentialName = 'compression' | 'spark' | 'fuel' | 'timing'

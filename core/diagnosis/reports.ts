@@ -6,7 +6,7 @@ import { judgeCrankcase } from '../compression/judgeTightness'
 import { judgeLash } from '../wear/judgeLash'
 import { judgeMix } from '../mix/judgeMix'
 import { judgeOil } from '../oil/judgeOil'
-import { PART_SIGNS } from '../teardown/parts'
+import { PART_SIGNS } from '../teardown/partSigns'
 import { CHECK_BY_ID, SIGNS } from './catalogue'
 
 /** One sign, seen or looked for and not there, with the entry that says so. A claim weighs less than what was seen here. */

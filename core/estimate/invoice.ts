@@ -1,6 +1,6 @@
 import type { Entry, EntryOf } from '../job/entries'
 import { latest, ofKind } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
+import type { ShopPolicy } from '../engine/policy'
 import { charged, minutesOf } from './spend'
 
 /** One line of the bill; smallest money unit, without tax. */

@@ -1,6 +1,6 @@
 import type { EstimateLine } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
-import { HOUR_LINES } from '../job/vocabulary'
+import type { ShopPolicy } from '../engine/policy'
+import { HOUR_LINES } from '../words/deciding'
 import { toMajor } from './money'
 import type { CostTerm, SumDistribution } from './sumDistribution'
 import { sumFamily } from './sumDistribution'

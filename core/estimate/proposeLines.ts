@@ -1,7 +1,8 @@
 import type { Entry } from '../job/entries'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import { partsStanding } from '../teardown/judgePart'
-import { PART_PLANS, partName, placeKey } from '../teardown/parts'
+import { PART_PLANS } from '../teardown/parts'
+import { partName, placeKey } from '../teardown/places'
 import type { StarterLine } from './starters'
 
 /** Parts that are renewed together, because a new one runs badly against an old one. */

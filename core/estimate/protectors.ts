@@ -1,8 +1,9 @@
 import type { Entry, EstimateLine } from '../job/entries'
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import { partsStanding } from '../teardown/judgePart'
 import type { PartKey } from '../teardown/parts'
-import { PART_PLANS, partsOf } from '../teardown/parts'
+import { PART_PLANS } from '../teardown/parts'
+import { partsOf } from '../teardown/places'
 
 /** Small parts whose failure takes dear ones with it. */
 const DESTROYS: Partial<Record<PartKey, string>> = {

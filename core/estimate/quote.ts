@@ -1,8 +1,9 @@
 import type { Assessment } from '../assess'
 import type { Entry, FrozenOption } from '../job/entries'
 import { entriesInForce, latest, ofKind } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
-import type { KeyOf, QUOTE_STAGES } from '../job/vocabulary'
+import type { ShopPolicy } from '../engine/policy'
+import type { KeyOf } from '../words/keys'
+import type { QUOTE_STAGES } from '../words/deciding'
 import { charged } from './spend'
 import { toMajor, toMinor } from './money'
 

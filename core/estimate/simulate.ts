@@ -1,5 +1,5 @@
 import type { EstimateLine } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
+import type { ShopPolicy } from '../engine/policy'
 import { lineTerm } from './optionCost'
 import { pertShape } from './pert'
 

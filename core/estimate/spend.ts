@@ -1,6 +1,6 @@
 import type { Entry, EntryOf, TermsBody } from '../job/entries'
 import { latest, ofKind } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
+import type { ShopPolicy } from '../engine/policy'
 import type { Stop } from '../judgement'
 import { moneyText, toMajor } from './money'
 

@@ -1,5 +1,5 @@
 import type { EstimateLine } from '../job/entries'
-import type { Way } from '../job/vocabulary'
+import type { Way } from '../words/deciding'
 
 /** A line to begin with; a null figure is for the technician to fill in. */
 export type StarterLine = Pick<EstimateLine, 'type' | 'text' | 'chance'> & {

@@ -1,11 +1,11 @@
 import { MEASURE_PLANS } from '../measure/items'
 import { partsStanding } from '../teardown/judgePart'
-import { partName } from '../teardown/parts'
+import { partName } from '../teardown/places'
 import { quantityText } from '../units/unitRound'
 import { describe } from './describe'
 import type { Entry } from './entries'
 import { latest, ofKind } from './entries'
-import type { ShopPolicy } from './jobFile'
+import type { ShopPolicy } from '../engine/policy'
 
 export interface BuiltLine {
   text: string

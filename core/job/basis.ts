@@ -1,7 +1,7 @@
 import { hasSump } from '../oil/fillMarks'
 import type { Entry, EntryKind } from './entries'
 import { FINDING_KINDS } from './entries'
-import type { EngineFacts } from './jobFile'
+import type { EngineFacts } from '../engine/facts'
 
 /** What a verdict rests on, so that nobody takes a look for a measurement. */
 export interface Basis {

@@ -3,18 +3,18 @@ import { ratioText } from '../mix/mixPlan'
 import { quantityText, shownIn } from '../units/unitRound'
 import { CAUSE_BY_ID, CHECK_BY_ID, SIGNS } from '../diagnosis/catalogue'
 import { boreText } from '../measure/judgeMeasure'
-import { MEASURE_PLANS, TOOLS } from '../measure/items'
-import { DISPOSITIONS, OIL_STATES, PART_PLANS } from '../teardown/parts'
+import { MEASURE_PLANS } from '../measure/items'
+import { TOOLS } from '../measure/tools'
+import { PART_PLANS } from '../teardown/parts'
+import { DISPOSITIONS, OIL_STATES } from '../teardown/partPlan'
 import type { StandState } from '../oil/fuelPath'
 import { CURES, judgeStand, standHours } from '../oil/fuelPath'
 import { minutesOf } from '../estimate/spend'
 import { FIT_KEYS, REST_KEYS } from './judgeRest'
 import type { Entry, OilBody, Quantity, StandTestBody } from './entries'
-import type { ShopPolicy } from './jobFile'
+import type { ShopPolicy } from '../engine/policy'
 import {
   AGREED_HOW,
-  AMOUNT_WORDS,
-  AS_FOUND,
   CALL_RESULTS,
   ORDER_STATES,
   OUTWORK_VERDICTS,
@@ -23,58 +23,66 @@ import {
   FIT_STATES,
   REST_ITEMS,
   REST_STATES,
-  BORE_WHEN,
+  WAITING_FOR,
+  WAYS,
+} from '../words/deciding'
+import {
+  AMOUNT_WORDS,
   BREATHER_STATES,
-  CLAIM_STATES,
-  COMPLAINT_KINDS,
   COMPRESSION_FEELS,
   DEBRIS_PLACES,
-  EARLIER_HANDS,
-  EVENTS,
   FILTER_STATES,
   FUEL_WORDS,
   HEARD,
-  LASH_STATES,
   LEAK_LOOKS,
-  LEAK_SEEN,
   LEAK_SITES,
   LEAK_STATES,
   LOCK_RESULTS,
   LOCK_STEPS,
   MATERIAL_WORDS,
-  MEASURED_WHEN,
-  METER_SOURCES,
-  MODIFICATIONS,
-  MODIFICATION_STATES,
   OIL_COLOURS,
   OIL_GLITTER,
   OIL_KINDS,
   OIL_SMELLS,
   OIL_THICKNESS,
-  ORIGINS,
-  OUTSIDE_CLUES,
-  PART_ROLES,
   PLUG_STATES,
-  PROOFS,
   RELEASE_STATES,
-  ROCKERS,
   SAFE_STEPS,
   SEEN,
   SMOKE_AFTER,
   SMOKE_COLOURS,
   SMOKE_MOMENTS,
   SMOKE_SMELLS,
-  STAGES,
-  STUCK_METHODS,
-  THEORY_STATES,
   TURN_FEELS,
   TURN_METHODS,
-  USE_CLASSES,
-  VALVE_NAMES,
-  WAITING_FOR,
-  WAYS,
   WHERE_GONE,
-} from './vocabulary'
+} from '../words/looks'
+import {
+  AS_FOUND,
+  BORE_WHEN,
+  LASH_STATES,
+  LEAK_SEEN,
+  MEASURED_WHEN,
+  ORIGINS,
+  PART_ROLES,
+  PROOFS,
+  ROCKERS,
+  STUCK_METHODS,
+  THEORY_STATES,
+  VALVE_NAMES,
+} from '../words/opened'
+import {
+  CLAIM_STATES,
+  COMPLAINT_KINDS,
+  EARLIER_HANDS,
+  EVENTS,
+  METER_SOURCES,
+  MODIFICATIONS,
+  MODIFICATION_STATES,
+  OUTSIDE_CLUES,
+} from '../words/counter'
+import { STAGES } from '../log/words'
+import { USE_CLASSES } from '../engine/words'
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
 export function describe(entry: Entry, policy: ShopPolicy): { title: string; text: string } {

@@ -1,12 +1,12 @@
 import type { DebrisItem } from '../debris/debrisScore'
-import type { Tool, MeasureItem } from '../measure/items'
-import type { DISPOSITIONS, OIL_STATES, PartKey } from '../teardown/parts'
+import type { MeasureItem } from '../measure/items'
+import type { Tool } from '../measure/tools'
+import type { PartKey } from '../teardown/parts'
+import type { DISPOSITIONS, OIL_STATES } from '../teardown/partPlan'
 import type { FuelType } from '../mix/fuelAge'
 import type { Cure } from '../oil/fuelPath'
 import type {
   AGREED_HOW,
-  AS_FOUND,
-  BORE_WHEN,
   CALL_RESULTS,
   ORDER_STATES,
   OUTWORK_VERDICTS,
@@ -16,62 +16,69 @@ import type {
   FIT_STATES,
   REST_ITEMS,
   REST_STATES,
-  BREATHER_STATES,
-  CLAIM_STATES,
-  COMPLAINT_KINDS,
-  COMPRESSION_FEELS,
+  LineType,
+  PRICE_KINDS,
+  WAITING_FOR,
+  Way,
+} from '../words/deciding'
+import type {
+  AS_FOUND,
+  BORE_WHEN,
   CROSS_HATCH,
+  LASH_STATES,
+  LEAK_SEEN,
+  MEASURED_WHEN,
+  ORIGINS,
+  PART_ROLES,
+  PROOFS,
+  ROCKERS,
+  STUCK_METHODS,
+  THEORY_STATES,
+  VALVE_NAMES,
+} from '../words/opened'
+import type {
+  BREATHER_STATES,
+  COMPRESSION_FEELS,
   DEBRIS_PLACES,
-  EARLIER_HANDS,
-  EVENTS,
   FILTER_STATES,
   HeardPlace,
-  HowGot,
-  KeyOf,
-  LASH_STATES,
   LEAK_LOOKS,
-  LEAK_SEEN,
   LEAK_SITES,
   LEAK_STATES,
   LOCK_RESULTS,
   LOCK_STEPS,
-  LineType,
-  MEASURED_WHEN,
-  METER_SOURCES,
-  METER_UNITS,
-  MODIFICATIONS,
-  MODIFICATION_STATES,
   OIL_COLOURS,
   OIL_GLITTER,
   OIL_KINDS,
   OIL_SMELLS,
   OIL_THICKNESS,
-  ORIGINS,
-  OUTSIDE_CLUES,
-  PART_ROLES,
   PLUG_STATES,
-  PRICE_KINDS,
-  PROOFS,
   RATED,
   RELEASE_STATES,
-  ROCKERS,
   SAFE_STEPS,
   SMOKE_AFTER,
   SMOKE_COLOURS,
   SMOKE_MOMENTS,
   SMOKE_SMELLS,
-  STUCK_METHODS,
-  Stage,
   TEMPERATURES,
-  THEORY_STATES,
   TURN_FEELS,
   TURN_METHODS,
-  UseClass,
-  VALVE_NAMES,
-  WAITING_FOR,
   WHERE_GONE,
-  Way,
-} from './vocabulary'
+} from '../words/looks'
+import type {
+  CLAIM_STATES,
+  COMPLAINT_KINDS,
+  EARLIER_HANDS,
+  EVENTS,
+  METER_SOURCES,
+  METER_UNITS,
+  MODIFICATIONS,
+  MODIFICATION_STATES,
+  OUTSIDE_CLUES,
+} from '../words/counter'
+import type { HowGot, Stage } from '../log/words'
+import type { KeyOf } from '../words/keys'
+import type { UseClass } from '../engine/words'
 
 /** A figure as it was read: never only as converted. */
 export interface Quantity {

@@ -1,7 +1,7 @@
 import type { Judgement, Mark } from '../judgement'
 import type { EntryOf } from './entries'
 import type { JobFile } from './jobFile'
-import { BREATHER_STATES, FILTER_STATES, PLUG_STATES } from './vocabulary'
+import { BREATHER_STATES, FILTER_STATES, PLUG_STATES } from '../words/looks'
 
 const PLUG: Record<keyof typeof PLUG_STATES, { mark: Mark; says: string }> = {
   normal: { mark: 'good', says: 'Light brown and dry: it has been burning well.' },

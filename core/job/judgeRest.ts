@@ -1,6 +1,6 @@
 import type { Judgement } from '../judgement'
 import type { EntryOf } from './entries'
-import { FIT_ITEMS, REST_CARRIERS, REST_ITEMS } from './vocabulary'
+import { FIT_ITEMS, REST_CARRIERS, REST_ITEMS } from '../words/deciding'
 
 export type RestKey = keyof typeof REST_ITEMS
 export type FitKey = keyof typeof FIT_ITEMS

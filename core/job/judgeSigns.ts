@@ -1,19 +1,8 @@
 import type { Judgement, Mark, StoppingJudgement } from '../judgement'
 import type { EntryOf, LeakSite, SmokeBody } from './entries'
 import type { JobFile } from './jobFile'
-import {
-  DANGEROUS_MODIFICATIONS,
-  EARLIER_HANDS,
-  EVENTS,
-  LEAK_SITES,
-  LOCK_RESULTS,
-  LOCK_STEPS,
-  MODIFICATIONS,
-  OUTSIDE_CLUES,
-  SMOKE_AFTER,
-  SMOKE_COLOURS,
-  SMOKE_MOMENTS,
-} from './vocabulary'
+import { DANGEROUS_MODIFICATIONS, EARLIER_HANDS, EVENTS, MODIFICATIONS, OUTSIDE_CLUES } from '../words/counter'
+import { LEAK_SITES, LOCK_RESULTS, LOCK_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS } from '../words/looks'
 
 /** What the smoke says, with the order in which to look. Colour alone settles nothing. */
 export function judgeSmoke(entry: EntryOf<'smoke'>, file: JobFile): Judgement {

@@ -3,9 +3,9 @@ import type { FuelStep } from '../oil/fuelPath'
 import { fuelPath } from '../oil/fuelPath'
 import type { Entry } from './entries'
 import { latest, ofKind } from './entries'
-import type { EngineFacts } from './jobFile'
-import { LOCK_STEPS } from './vocabulary'
-import type { Stage } from './vocabulary'
+import type { EngineFacts } from '../engine/facts'
+import { LOCK_STEPS } from '../words/looks'
+import type { Stage } from '../log/words'
 
 /** A check or an entry still owed, with the minutes it takes. */
 export interface NextLook {

@@ -1,6 +1,7 @@
 import { hasSump } from '../oil/fillMarks'
-import type { EngineFacts } from './jobFile'
-import type { COMPLAINT_KINDS, KeyOf } from './vocabulary'
+import type { EngineFacts } from '../engine/facts'
+import type { COMPLAINT_KINDS } from '../words/counter'
+import type { KeyOf } from '../words/keys'
 
 type About = KeyOf<typeof COMPLAINT_KINDS>
 interface Plan {

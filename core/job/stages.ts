@@ -1,9 +1,9 @@
 import { hasSump } from '../oil/fillMarks'
 import type { Entry, EntryKind } from './entries'
 import { latest, ofKind } from './entries'
-import type { EngineFacts } from './jobFile'
-import type { Stage } from './vocabulary'
-import { STAGE_ORDER } from './vocabulary'
+import type { EngineFacts } from '../engine/facts'
+import type { Stage } from '../log/words'
+import { STAGE_ORDER } from '../log/words'
 
 export interface StageState {
   stage: Stage

@@ -1,6 +1,7 @@
 import { describe } from './describe'
 import type { Entry } from './entries'
-import type { ShopPolicy, Visit } from './jobFile'
+import type { Visit } from './jobFile'
+import type { ShopPolicy } from '../engine/policy'
 
 export interface Moment {
   at: string

@@ -1,86 +1,52 @@
-import type { EngineFacts } from '../job/jobFile'
-import type { EngineClass, KeyOf } from '../job/vocabulary'
-import type { Advice, ChoiceContext } from './choices'
+import type { EngineFacts } from '../engine/facts'
+import type { EngineClass } from '../engine/words'
+import type { KeyOf } from '../words/keys'
 import { gasketAdvice, journalAdvice, journalFault, protrusionAdvice, shimAdvice } from './choices'
-import type { SpecItem } from '../spec/specItems'
 import { bigEndFromShake } from './crank'
 import { GAP_BANDS, keyShift } from './ignition'
+import type { Limits, MeasurePlan } from './measurePlan'
 import { PUMP_LIMITS } from './oilPump'
 import { ringRadialWear } from './rings'
 import { guideClearance } from './valves'
 
-/** Expanded uncertainty (k = 2) of a reading in a shop's hands, mm. Rule of thumb; a card of known thickness is an improvised feeler. */
-export const TOOLS = {
-  micrometer: { label: 'micrometer', uMm: 0.006 },
-  bore_dial: { label: 'bore dial', uMm: 0.01 },
-  dial: { label: 'dial gauge', uMm: 0.01 },
-  feeler: { label: 'feeler', uMm: 0.02 },
-  vernier: { label: 'vernier', uMm: 0.04 },
-  solder: { label: 'solder and micrometer', uMm: 0.02 },
-  card: { label: 'card of known thickness', uMm: 0.05 },
-} as const
-export type Tool = KeyOf<typeof TOOLS>
-export const TOOL_LABELS = Object.fromEntries(Object.entries(TOOLS).map(([k, v]) => [k, v.label])) as Record<
-  Tool,
-  string
->
-
-export interface Limits {
-  lower: number | null
-  upper: number | null
-}
-export interface MeasurePlan {
-  label: string
-  /** what is read, in order; all in length units */
-  reads: readonly string[]
-  tool: Tool
-  /** unit of the figure that is judged */
-  unit: 'mm' | 'deg'
-  /** figure judged, from the readings in mm */
-  figure(reads: number[]): number
-  /** a clearance between two parts that run in each other: none, or less than none, is never right */
-  fit?: true
-  /** the sheet's items that limit it */
-  least?: SpecItem
-  most?: SpecItem
-  /** class figure where the sheet says nothing; null where there is no honest one. Rule of thumb */
-  thumb(facts: EngineFacts, boreMm: number | null, reads?: number[]): Limits
-  /** from here on it is used, not new; still allowed. Same unit */
-  newTo?(facts: EngineFacts, boreMm: number | null): number | null
-  fits(facts: EngineFacts): boolean
-  /** sizes that are sold or at hand are asked for, and one of them is chosen */
-  sold?: string
-  advise?(reads: number[], soldMm: number[], context: ChoiceContext): Advice
-  /** readings that cannot belong together */
-  fault?(reads: number[]): { at: number; message: string } | null
-  /** how it is taken, in a line */
-  how: string
-  past: string
-}
-
 const first = (reads: number[]): number => reads[0] ?? 0
+
 const most = (upper: number) => (): Limits => ({ lower: null, upper })
+
 const none = (): Limits => ({ lower: null, upper: null })
+
 const any = (): boolean => true
+
 const four = (f: EngineFacts): boolean => f.cycle === 'four'
+
 const two = (f: EngineFacts): boolean => f.cycle === 'two'
+
 const pumped = (f: EngineFacts): boolean =>
   f.oiling.startsWith('pump') || f.oiling === 'pump_dry' || f.oiling === 'unknown'
+
 const RUNOUT: Record<EngineClass, number> = { H2: 0.04, V2: 0.05, S4: 0.05, M4: 0.05, T4: 0.05, D4: 0.05 }
+
 const SQUISH: Record<EngineClass, number | null> = { H2: 0.5, V2: 0.8, S4: 1.0, M4: 0.8, T4: null, D4: null }
+
 const PLAIN_SHARE = 0.0025
+
 const shells = (f: EngineFacts): boolean => f.bearings === 'plain_shells' || f.bearings === 'unknown'
+
 const plainRod = (f: EngineFacts): boolean => f.bearings !== 'rolling'
+
 const gap = ([outer = 0, inner = 0]: number[]): number => outer - inner
+
 /** Cold lash by class, mm: inlet, exhaust. Rule of thumb, general workshop-manual practice. */
 const LASH_THUMB = {
   inlet: { S4: [0.1, 0.15], M4: [0.08, 0.17] },
   exhaust: { S4: [0.15, 0.25], M4: [0.17, 0.3] },
 } as const
+
 const lashThumb =
   (valve: 'inlet' | 'exhaust') =>
   ({ engineClass: c }: EngineFacts): Limits =>
     c === 'S4' || c === 'M4' ? { lower: LASH_THUMB[valve][c][0], upper: LASH_THUMB[valve][c][1] } : none()
+
 const ringShare = (f: EngineFacts): number => (f.cycle === 'two' ? 0.007 : f.cooling === 'liquid' ? 0.006 : 0.007)
 
 /** What is measured beside the bore. Limits: the sheet's first, the class rule of thumb after. Ranges of general workshop practice. */
@@ -502,6 +468,7 @@ export const MEASURES = {
     past: 'New key; look at the taper, and at the crank for a bend.',
   },
 } as const satisfies Record<string, MeasurePlan>
+
 /** Where on the engine a size is taken. */
 export const MEASURE_GROUPS = {
   top: 'Top end',
@@ -510,7 +477,9 @@ export const MEASURE_GROUPS = {
   oil: 'Oil',
   rest: 'Spark and drive',
 } as const
+
 export type MeasureGroup = keyof typeof MEASURE_GROUPS
+
 const GROUP_ITEMS: Record<MeasureGroup, readonly string[]> = {
   top: ['ring_gap', 'ring_wear', 'ring_side', 'squish', 'gasket', 'protrusion'],
   bottom: [
@@ -531,9 +500,11 @@ const GROUP_ITEMS: Record<MeasureGroup, readonly string[]> = {
   oil: ['pump_tip', 'pump_side', 'pump_body', 'oring'],
   rest: ['plug_gap', 'coil_gap', 'key_shift', 'plate'],
 }
+
 /** The part of the engine that a size belongs to. */
 export const groupOf = (item: MeasureItem): MeasureGroup =>
   (Object.keys(GROUP_ITEMS) as MeasureGroup[]).find(g => GROUP_ITEMS[g].includes(item)) ?? 'rest'
 
 export type MeasureItem = KeyOf<typeof MEASURES>
+
 export const MEASURE_PLANS: Record<MeasureItem, MeasurePlan> = MEASURES

@@ -1,6 +1,6 @@
 import type { EntryOf } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
-import type { HowGot } from '../job/vocabulary'
+import type { HowGot } from '../log/words'
 import type { Judgement, Mark } from '../judgement'
 import type { SpecItem } from '../spec/specItems'
 import type { SpecLookup, SpecSource } from '../spec/specValue'
@@ -10,7 +10,8 @@ import { quantityText, shownIn } from '../units/unitRound'
 import { guardBand } from '../wear/uncertainty'
 import type { Oversize, BoreGrid } from './bore'
 import { boreGrid, boreOversize, boreTempCorrect } from './bore'
-import { MEASURE_PLANS, TOOLS } from './items'
+import { MEASURE_PLANS } from './items'
+import { TOOLS } from './tools'
 import { squishSolder } from './squish'
 
 interface Limit {

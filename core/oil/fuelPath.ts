@@ -1,6 +1,6 @@
 import type { Entry, StandTestBody } from '../job/entries'
 import { ofKind } from '../job/entries'
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import type { Stop } from '../judgement'
 
 export type FuelStep = 'drain' | 'cure' | 'stand' | 'refill' | 'smell' | 'done'

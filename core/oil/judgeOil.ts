@@ -1,14 +1,15 @@
 import type { EntryOf, OilBody } from '../job/entries'
 import type { JobFile } from '../job/jobFile'
-import { WHERE_GONE } from '../job/vocabulary'
+import { WHERE_GONE } from '../words/looks'
 import type { Judgement, Mark, Stop } from '../judgement'
 import { SPEC_SOURCES } from '../spec/specValue'
 import { convert } from '../units/unitConvert'
 import { shownIn } from '../units/unitRound'
+import { TIP_PCT, TOP_PCT, fillMarks, positionOf } from './fillMarks'
 import type { FillMarks } from './fillMarks'
-import { fillMarks, positionOf, TIP_PCT, TOP_PCT } from './fillMarks'
 import { oilReading, oilVolume } from './fillTable'
 import { oilAdjust } from './oilAdjust'
+import { conditionOf } from './oilCondition'
 import { oilDilution } from './oilDilution'
 import type { OilState } from './oilSeverity'
 import { oilSeverity } from './oilSeverity'
@@ -37,6 +38,7 @@ const STATE_WORDS: Record<OilState, string> = {
   over: 'over full',
   dangerously_over: 'far over full',
 }
+
 const STATE_MARKS: Record<OilState, Mark> = {
   dangerously_low: 'past',
   very_low: 'past',
@@ -212,79 +214,6 @@ function advice(
   return file.policy.surplusRule === 'change_all'
     ? [`${show(adjust.amountMl)} too much. This shop changes all of it rather than drawing off a surplus.`]
     : [`Draw off ${show(adjust.amountMl)} to reach the full mark: the oil itself is sound, so the surplus is enough.`]
-}
-
-interface Condition {
-  mark: Mark
-  words: string[]
-  details: string[]
-  reasons: string[]
-  ruined: boolean
-}
-
-/** Level says nothing about the oil itself: 'full but ruined' exists. */
-function conditionOf({ colour, thickness, smell, glitter }: OilBody): Condition {
-  const details: string[] = []
-  const words: string[] = []
-  const reasons: string[] = []
-  let mark: Mark = 'good'
-  let ruined = false
-  const worse = (to: Mark): void => {
-    if (to === 'past' || mark === 'good') mark = to
-  }
-  if (glitter === 'flakes' || glitter === 'magnetic' || colour === 'silvery') {
-    worse('past')
-    ruined = true
-    words.push('metal in it')
-    reasons.push('there is metal in it')
-    details.push(
-      `Metal in the oil: ${glitter === 'magnetic' ? 'the magnet takes it, so think of gears, cam or a rolling bearing' : 'bright and not magnetic points at piston, rod, case or pump'}. Sample it before it is poured away.`,
-    )
-  } else if (glitter === 'fine') {
-    worse('near')
-    words.push('fine glitter')
-    details.push('Fine glitter is normal in the first hours and a warning later: take a debris sample.')
-  }
-  if (colour === 'milky') {
-    worse('past')
-    ruined = true
-    words.push('water in it')
-    reasons.push('there is water in it')
-    details.push('Milky means water: condensation on short trips, or coolant on a liquid-cooled engine.')
-  }
-  if (smell === 'petrol') {
-    worse('past')
-    ruined = true
-    words.push('fuel in it')
-    reasons.push('it smells of petrol')
-    details.push('It smells of petrol: a high level may be fuel, not an overfill.')
-  }
-  if (smell === 'sweet') {
-    worse('near')
-    words.push('smells sweet')
-    reasons.push('it smells of coolant')
-    details.push('A sweet smell is coolant.')
-  }
-  if (colour === 'black' && thickness === 'thick') {
-    worse('past')
-    ruined = true
-    words.push('ruined')
-    reasons.push('it is black and thick')
-    details.push('Black as treacle: ruined whatever the level, which alone can end a rod or a cam.')
-  } else if (smell === 'burnt' || thickness === 'thick') {
-    worse('near')
-    words.push(smell === 'burnt' ? 'burnt' : 'thick')
-    reasons.push(smell === 'burnt' ? 'it smells burnt' : 'it is thick')
-    details.push(
-      smell === 'burnt' ? 'It smells burnt: it has been hot or short.' : 'It is thick: overdue, or the wrong oil.',
-    )
-  }
-  if (smell === null || smell === 'not_smelt') {
-    reasons.push('it was not smelt')
-    details.push('Not smelt yet: smell it before calling a high level an overfill.')
-    if (mark === 'good') mark = 'open'
-  }
-  return { mark, words, details, reasons, ruined }
 }
 
 function headline(

@@ -1,6 +1,7 @@
 import type { EntryOf, OilKindBody } from '../job/entries'
-import type { EngineFacts, JobFile } from '../job/jobFile'
-import { OIL_KINDS } from '../job/vocabulary'
+import type { JobFile } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
+import { OIL_KINDS } from '../words/looks'
 import type { Mark, StoppingJudgement } from '../judgement'
 import { hasSump } from './fillMarks'
 

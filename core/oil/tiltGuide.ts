@@ -1,5 +1,5 @@
-import type { EngineFacts } from '../job/jobFile'
-import type { MachineKind } from '../job/vocabulary'
+import type { EngineFacts } from '../engine/facts'
+import type { MachineKind } from '../engine/words'
 import { hasSump } from './fillMarks'
 
 export interface TiltGuide {

@@ -1,7 +1,7 @@
 import type { Entry, EntryOf, EstimateLine } from '../job/entries'
 import { latest, ofKind } from '../job/entries'
-import type { KeyOf } from '../job/vocabulary'
-import { ORDER_STATES } from '../job/vocabulary'
+import type { KeyOf } from '../words/keys'
+import { ORDER_STATES } from '../words/deciding'
 
 export type NeedState = 'missing' | KeyOf<typeof ORDER_STATES>
 export const NEED_WORDS: Record<NeedState, string> = { missing: 'Not ordered', ...ORDER_STATES }

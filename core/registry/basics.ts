@@ -9,7 +9,9 @@ import { gaugeToAbs, STANDARD_KPA } from '../units/gaugeToAbs'
 import { unitConvert } from '../units/unitConvert'
 import { unitRound } from '../units/unitRound'
 import { calculator } from './calculator'
-import { choice, list, missing, num, opt, unit } from './fields'
+import { choice, list, num, unit } from './fields'
+import { missing } from './fieldTypes'
+import { opt } from './objectField'
 import {
   aboveZero,
   ambientKpa,

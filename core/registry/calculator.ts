@@ -1,5 +1,6 @@
-import type { Field, Fields } from './fields'
-import { object, parseInputs } from './fields'
+import type { Field } from './fieldTypes'
+import type { Fields } from './objectField'
+import { object, parseInputs } from './objectField'
 import { InputError } from '../errors'
 
 export interface Calculator {

@@ -9,7 +9,9 @@ import { gaugeStrokes, hoseCorrect } from '../compression/gauge'
 import { wetDry } from '../compression/wetDry'
 import { STANDARD_KPA } from '../units/gaugeToAbs'
 import { calculator } from './calculator'
-import { absent, choice, flag, list, missing, num, object, opt } from './fields'
+import { choice, flag, list, num } from './fields'
+import { absent, missing } from './fieldTypes'
+import { object, opt } from './objectField'
 import {
   aboveZero,
   airC,

@@ -9,8 +9,11 @@ import { crossover } from '../verdict/crossover'
 import { decide } from '../verdict/decide'
 import { evpi } from '../verdict/evpi'
 import { calculator } from './calculator'
-import type { Field, Fields, Issue } from './fields'
-import { absent, choice, list, missing, num, object, opt, row, text } from './fields'
+import type { Field, Issue } from './fieldTypes'
+import type { Fields } from './objectField'
+import { choice, list, num, row, text } from './fields'
+import { absent, missing } from './fieldTypes'
+import { object, opt } from './objectField'
 import { aboveZero, chance, engineHours, fromZero, hours, hoursAboveZero, money, percent, signed } from './ranges'
 
 /** Either one exact figure, or low, likely and high. */

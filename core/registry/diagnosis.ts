@@ -1,6 +1,7 @@
 import { adjustPrior, nextCheck, posterior, priorFromHistory, repairOrder } from '../diagnosis/posterior'
 import { calculator } from './calculator'
-import { flag, list, num, object, opt, text } from './fields'
+import { flag, list, num, text } from './fields'
+import { object, opt } from './objectField'
 import { aboveZero, chance, fromZero } from './ranges'
 
 const model = () =>

@@ -2,7 +2,8 @@ import { forecastDate } from '../life/forecastDate'
 import { lifeDecision } from '../life/lifeDecision'
 import { weibullFit, weibullRemaining } from '../life/weibull'
 import { calculator } from './calculator'
-import { choice, date, flag, list, num, object, opt, row } from './fields'
+import { choice, date, flag, list, num, row } from './fields'
+import { object, opt } from './objectField'
 import { engineHours, fromZero, hours } from './ranges'
 
 const life = () => num({ above: 0, max: 1e6 })

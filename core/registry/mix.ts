@@ -4,7 +4,8 @@ import { mixCorrect } from '../mix/mixCorrect'
 import { mixForTotal, mixOil, mixRatio, pctToRatio } from '../mix/mixMake'
 import { mixInjection, mixLeanShift, mixStepRicher, RICHER_REASONS } from '../mix/mixSchools'
 import { calculator } from './calculator'
-import { choice, flag, list, num, opt } from './fields'
+import { choice, flag, list, num } from './fields'
+import { opt } from './objectField'
 import { aboveZero, chance, fromZero, volume, volumeAboveZero } from './ranges'
 
 const ratio = () => num({ min: 8, max: 200 })

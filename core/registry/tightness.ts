@@ -5,7 +5,9 @@ import { STANDARD_KPA } from '../units/gaugeToAbs'
 import { EXPANSION, hotClearance, thermalSize } from '../wear/thermal'
 import { conformProbability, guardBand, uncertainty } from '../wear/uncertainty'
 import { calculator } from './calculator'
-import { absent, choice, list, missing, num, oneOf, opt, text } from './fields'
+import { choice, list, num, oneOf, text } from './fields'
+import { absent, missing } from './fieldTypes'
+import { opt } from './objectField'
 import { aboveZero, airC, ambientKpa, fromZero, percent, signed } from './ranges'
 
 const around = () => opt(ambientKpa(), STANDARD_KPA)

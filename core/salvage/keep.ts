@@ -1,8 +1,9 @@
 import type { Entry } from '../job/entries'
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import { partsStanding } from '../teardown/judgePart'
 import type { PartKey } from '../teardown/parts'
-import { PART_PLANS, partsOf } from '../teardown/parts'
+import { PART_PLANS } from '../teardown/parts'
+import { partsOf } from '../teardown/places'
 
 /** What a used part brings, in hours of labour, and the minutes to take it off and test it. Rule of thumb, shop judgement; every price is the shop's to change. */
 const KEEPERS: Partial<Record<PartKey, readonly [worthH: number, minutes: number]>> = {

@@ -1,4 +1,4 @@
-import type { EngineClass } from '../job/vocabulary'
+import type { EngineClass } from '../engine/words'
 import type { SpecItem } from './specItems'
 
 /** Compression at sea level, wide open, kPa. General workshop-manual practice; `look` is where a sound engine still may be. */

@@ -1,5 +1,5 @@
 import { TIE } from '../errors'
-import type { EngineClass } from '../job/vocabulary'
+import type { EngineClass } from '../engine/words'
 import { convert } from '../units/unitConvert'
 import { quantityText, shownIn } from '../units/unitRound'
 import { ruleOfThumb } from './rulesOfThumb'

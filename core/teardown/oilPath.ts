@@ -1,6 +1,7 @@
-import type { EngineFacts } from '../job/jobFile'
-import type { KeyOf } from '../job/vocabulary'
-import type { OIL_STATES, PartKey } from './parts'
+import type { EngineFacts } from '../engine/facts'
+import type { KeyOf } from '../words/keys'
+import type { PartKey } from './parts'
+import type { OIL_STATES } from './partPlan'
 import { PART_PLANS } from './parts'
 
 /** A place that oil flows through on its way; `part` where somebody can look at it. */

@@ -1,55 +1,17 @@
-import type { EngineFacts } from '../job/jobFile'
-import type { KeyOf } from '../job/vocabulary'
-import type { MeasureItem } from '../measure/items'
+import type { EngineFacts } from '../engine/facts'
+import type { KeyOf } from '../words/keys'
 import { hasSump } from '../oil/fillMarks'
+import type { PartPlan } from './partPlan'
 
-export const PART_GROUPS = {
-  top: 'Top end',
-  valves: 'Valves and cam',
-  bottom: 'Bottom end',
-  oil: 'Oil',
-  fuel: 'Fuel and air',
-  spark: 'Spark and starting',
-  drive: 'Drive',
-} as const
-export type PartGroup = KeyOf<typeof PART_GROUPS>
+export const any = (): boolean => true
 
-/** What becomes of a part. */
-export const DISPOSITIONS = {
-  reuse: 'Use again',
-  clean: 'Clean',
-  machine: 'Machine',
-  replace: 'Replace',
-  unknown: "Don't know yet",
-  not_here: 'Not here',
-} as const
-/** How a part stands as to oil: the oil map is drawn from it. */
-export const OIL_STATES = {
-  sound: 'Oiled, sound',
-  dry: 'Dry',
-  hurt: 'Hurt by want of oil',
-  not_looked: 'Not looked at',
-} as const
+export const four = (f: EngineFacts): boolean => f.cycle === 'four'
 
-export interface PartPlan {
-  name: string
-  group: PartGroup
-  /** what to look for, each a finding of its own when it is there */
-  look: Record<string, string>
-  /** used again on a look or a feel alone, it asks for one of these figures */
-  asks?: readonly (MeasureItem | 'bore')[]
-  fits(facts: EngineFacts): boolean
-  /** there is one for each cylinder */
-  each?: true
-  /** which way round it goes, or goes back */
-  orientation?: string
-}
+export const two = (f: EngineFacts): boolean => f.cycle === 'two'
 
-const any = (): boolean => true
-const four = (f: EngineFacts): boolean => f.cycle === 'four'
-const two = (f: EngineFacts): boolean => f.cycle === 'two'
-const pumped = (f: EngineFacts): boolean => hasSump(f) && f.oiling !== 'splash'
-const cam = (f: EngineFacts): boolean => four(f) && f.valves !== 'push_rod' && f.valves !== 'side'
+export const pumped = (f: EngineFacts): boolean => hasSump(f) && f.oiling !== 'splash'
+
+export const cam = (f: EngineFacts): boolean => four(f) && f.valves !== 'push_rod' && f.valves !== 'side'
 
 /** Parts by name, with what a practised hand looks for on each. */
 export const PARTS = {
@@ -296,111 +258,9 @@ export const PARTS = {
     orientation: 'Order of plates',
   },
 } as const satisfies Record<string, PartPlan>
+
 export type PartKey = KeyOf<typeof PARTS>
+
 export const PART_PLANS: Record<PartKey, PartPlan> = PARTS
+
 export const PART_KEYS = Object.keys(PARTS) as PartKey[]
-
-export const partName = (part: PartKey, place: string | null): string =>
-  `${PART_PLANS[part].name}${place ? `, ${place}` : ''}`
-/** One part where it sits; `place` only on an engine that has several. */
-export interface PartPlace {
-  part: PartKey
-  place: string | null
-}
-export const placeKey = ({ part, place }: PartPlace): string => (place ? `${part}:${place}` : part)
-/** The parts of this engine, each cylinder's own by itself. */
-export const placesOf = (facts: EngineFacts): PartPlace[] =>
-  partsOf(facts).flatMap((part): PartPlace[] =>
-    PART_PLANS[part].each && facts.cylinders > 1
-      ? Array.from({ length: facts.cylinders }, (_, i) => ({ part, place: `cylinder ${i + 1}` }))
-      : [{ part, place: null }],
-  )
-
-/** The parts of this engine, in the order in which it comes apart. */
-export const partsOf = (facts: EngineFacts): PartKey[] => PART_KEYS.filter(k => PART_PLANS[k].fits(facts))
-
-/** Signs of the catalogue that a look at a part shows. */
-export const PART_SIGNS: Partial<Record<PartKey, Record<string, string>>> = {
-  cylinder: { nail: 'bore_scored_seen', plating: 'bore_scored_seen' },
-  piston: { scuffed: 'bore_scored_seen', four_corners: 'bore_scored_seen', coked: 'rings_loose_seen' },
-  rings: { no_spring: 'rings_loose_seen', feathered: 'rings_loose_seen', broken: 'rings_loose_seen' },
-  head: { track: 'gasket_track' },
-  exhaust_valve: { burnt: 'valve_burnt_seen' },
-  rod: { blue: 'rod_damaged', smeared: 'rod_damaged', bent: 'rod_damaged', loose: 'rod_slack' },
-  crank: { scored: 'rod_damaged', aluminium: 'rod_damaged', bent: 'crank_bent' },
-  cam: { lobe: 'cam_worn_seen', scored: 'cam_worn_seen' },
-  rockers: { pad: 'cam_worn_seen', stuck: 'rocker_stuck' },
-  strainer: { blocked: 'strainer_blocked_seen' },
-  jet: { blocked: 'strainer_blocked_seen', sealant: 'strainer_blocked_seen' },
-  pump: { scored: 'pump_worn_seen', worn: 'pump_worn_seen', drive: 'pump_worn_seen' },
-  gear: { cup: 'governor_broken_seen' },
-  carburettor: { jet: 'jet_dirty', needle: 'needle_ring' },
-  key: { sheared: 'key_sheared' },
-  clutch: { thin: 'plates_thin', blue: 'plates_thin', grooved: 'basket_grooved' },
-  chain: { stretched: 'chain_slack' },
-  injector_pump: { air: 'oil_line_air', line: 'oil_line_air', stroke: 'oil_stroke_off' },
-}
-
-interface Trap {
-  title: string
-  text: string
-  fits(facts: EngineFacts): boolean
-}
-/** What catches people out on the way in. */
-const TRAPS: Trap[] = [
-  {
-    title: 'Cam chain',
-    text: 'Wire it up before the cam comes off: it drops into the case and jams at the first turn.',
-    fits: cam,
-  },
-  {
-    title: 'Pin clip',
-    text: 'Rag in the crankcase mouth first. A clip is used once; eyes covered, it flies.',
-    fits: any,
-  },
-  {
-    title: 'Shim and cap',
-    text: 'Caps, shims and collets in a marked tray, each with its valve. Compressed springs fly: eyes covered.',
-    fits: four,
-  },
-  {
-    title: 'Two-stroke rings',
-    text: 'Ends at their pegs, never through a port: press them in with the fingers while the barrel goes on.',
-    fits: two,
-  },
-  {
-    title: 'Head and cylinder in one',
-    text: 'Valves come out through the bore or the plug side; no head joint to blame.',
-    fits: f => f.head === 'integral',
-  },
-  {
-    title: 'Governor arm',
-    text: 'Mark arm to shaft before the clamp is loosened: set wrong, it over-speeds and breaks the rod.',
-    fits: f => f.governor !== 'none' && four(f),
-  },
-  {
-    title: 'Flywheel nut and key',
-    text: 'Puller, never a hammer on the shaft. Some nuts are left-handed: look before you lean.',
-    fits: any,
-  },
-  {
-    title: 'Washers and O-rings of the oil way',
-    text: 'Count them out and count them in. A washer swapped or left out shuts the way to the head.',
-    fits: pumped,
-  },
-  {
-    title: 'Dowels and selector pin',
-    text: 'Which half they stay in, written down. Fluid comes out behind the clutch cover even when drained.',
-    fits: f => f.clutch === 'wet',
-  },
-  {
-    title: 'Joint faces',
-    text: 'Lugs and wood, never a screwdriver in the joint. A levered face is not evidence of a good seal.',
-    fits: any,
-  },
-]
-export const trapsOf = (facts: EngineFacts): { title: string; text: string }[] =>
-  TRAPS.filter(t => t.fits(facts)).map(({ title, text }) => ({ title, text }))
-
-/** Parts whose loss decides a small engine: what is stripped after that must have a purpose. */
-export const DECIDING: readonly PartKey[] = ['rod', 'crank', 'cylinder']

@@ -1,4 +1,4 @@
-import type { EngineFacts } from '../job/jobFile'
+import type { EngineFacts } from '../engine/facts'
 import { hasSump } from '../oil/fillMarks'
 
 /** One cover on the way in: what must be written down before, which tool, what runs out, what to beware of. */

@@ -1,12 +1,12 @@
 import type { Entry, EstimateLine, OptionBody } from '../job/entries'
 import { ofKind } from '../job/entries'
-import type { Way } from '../job/vocabulary'
+import type { Way } from '../words/deciding'
 import type { MeasureItem } from '../measure/items'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import type { Judgement } from '../judgement'
 import { partsStanding } from '../teardown/judgePart'
 import type { PartKey } from '../teardown/parts'
-import { partName, placeKey } from '../teardown/parts'
+import { partName, placeKey } from '../teardown/places'
 
 /** Ways in which the engine does not go on running: what is worn in it stays out of them. */
 const ENGINE_GOES: readonly Way[] = ['scrap', 'part_out', 'new_engine', 'exchange']

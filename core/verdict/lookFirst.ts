@@ -2,7 +2,7 @@ import { lineTerm } from '../estimate/optionCost'
 import { pertShape } from '../estimate/pert'
 import { toMajor } from '../estimate/money'
 import type { EntryOf, EstimateLine } from '../job/entries'
-import type { ShopPolicy } from '../job/jobFile'
+import type { ShopPolicy } from '../engine/policy'
 import { evpi } from './evpi'
 import type { Fallback, OptionJudgement } from './judgeOptions'
 

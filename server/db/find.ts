@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3'
-import { MACHINE_KINDS } from '#core/job/vocabulary'
-import type { MachineKind } from '#core/job/vocabulary'
+import { MACHINE_KINDS } from '#core/engine/words'
+import type { MachineKind } from '#core/engine/words'
 import { anywhere, rows } from './statements'
 
 const FIND_JOBS = `

@@ -5,17 +5,11 @@ import type { Entry, EstimateLine } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
 import { asBuilt } from '#core/job/asBuilt'
 import { describe } from '#core/job/describe'
-import type { ShopPolicy } from '#core/job/jobFile'
-import {
-  BORE,
-  CLAIM_STATES,
-  CYCLES,
-  HOUR_LINES,
-  HOW_GOT,
-  LINE_TYPES,
-  MACHINE_KINDS,
-  OILING,
-} from '#core/job/vocabulary'
+import type { ShopPolicy } from '#core/engine/policy'
+import { BORE, CYCLES, MACHINE_KINDS, OILING } from '#core/engine/words'
+import { CLAIM_STATES } from '#core/words/counter'
+import { HOUR_LINES, LINE_TYPES } from '#core/words/deciding'
+import { HOW_GOT } from '#core/log/words'
 import { basisWords } from '#core/job/basis'
 import { careText } from '#core/oil/careText'
 import { RULE_WORDS } from '#core/verdict/verdict'

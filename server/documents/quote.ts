@@ -1,8 +1,8 @@
 import dayjs from 'dayjs'
 import type { QuoteLine, JobView } from '#shared/types/records'
 import { moneyText, toMajor } from '#core/estimate/money'
-import type { ShopPolicy } from '#core/job/jobFile'
-import { HOUR_LINES, QUOTE_STAGES } from '#core/job/vocabulary'
+import type { ShopPolicy } from '#core/engine/policy'
+import { HOUR_LINES, QUOTE_STAGES } from '#core/words/deciding'
 import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
 
 /** A quote as it was shown to the owner, with the lines of each way. */

@@ -4,8 +4,6 @@ import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
 import { FINDING_KINDS } from '#core/job/entries'
 import {
   AGREED_HOW,
-  AS_FOUND,
-  BORE_WHEN,
   CALL_RESULTS,
   ORDER_STATES,
   OUTWORK_VERDICTS,
@@ -15,67 +13,76 @@ import {
   FIT_STATES,
   REST_ITEMS,
   REST_STATES,
-  BREATHER_STATES,
-  CLAIM_STATES,
-  COMPLAINT_KINDS,
-  COMPRESSION_FEELS,
+  LINE_TYPES,
+  PRICE_KINDS,
+  WAITING_FOR,
+  WAYS,
+} from '#core/words/deciding'
+import {
+  AS_FOUND,
+  BORE_WHEN,
   CROSS_HATCH,
+  LASH_STATES,
+  LEAK_SEEN,
+  MEASURED_WHEN,
+  ORIGINS,
+  PART_ROLES,
+  PROOFS,
+  ROCKERS,
+  STUCK_METHODS,
+  THEORY_STATES,
+  VALVE_NAMES,
+} from '#core/words/opened'
+import {
+  BREATHER_STATES,
+  COMPRESSION_FEELS,
   DEBRIS_PLACES,
-  EARLIER_HANDS,
-  EVENTS,
   FILTER_STATES,
   FUEL_WORDS,
   HEARD,
-  HOW_GOT,
-  LASH_STATES,
   LEAK_LOOKS,
-  LEAK_SEEN,
   LEAK_SITES,
   LEAK_STATES,
-  LINE_TYPES,
   LOCK_RESULTS,
   LOCK_STEPS,
-  MEASURED_WHEN,
-  METER_SOURCES,
-  METER_UNITS,
-  MODIFICATIONS,
-  MODIFICATION_STATES,
   OIL_COLOURS,
   OIL_GLITTER,
   OIL_KINDS,
   OIL_SMELLS,
   OIL_THICKNESS,
-  ORIGINS,
-  OUTSIDE_CLUES,
-  PART_ROLES,
   PLUG_STATES,
-  PRICE_KINDS,
-  PROOFS,
   RATED,
   RELEASE_STATES,
-  ROCKERS,
   SAFE_STEPS,
   SEEN,
   SMOKE_AFTER,
   SMOKE_COLOURS,
   SMOKE_MOMENTS,
   SMOKE_SMELLS,
-  STAGES,
-  STUCK_METHODS,
   TEMPERATURES,
-  THEORY_STATES,
   TURN_FEELS,
   TURN_METHODS,
-  USE_CLASSES,
-  VALVE_NAMES,
-  WAITING_FOR,
-  WAYS,
   WHERE_GONE,
-} from '#core/job/vocabulary'
+} from '#core/words/looks'
+import {
+  CLAIM_STATES,
+  COMPLAINT_KINDS,
+  EARLIER_HANDS,
+  EVENTS,
+  METER_SOURCES,
+  METER_UNITS,
+  MODIFICATIONS,
+  MODIFICATION_STATES,
+  OUTSIDE_CLUES,
+} from '#core/words/counter'
+import { HOW_GOT, STAGES } from '#core/log/words'
+import { USE_CLASSES } from '#core/engine/words'
 import { CAUSE_BY_ID, CHECK_BY_ID } from '#core/diagnosis/catalogue'
 import { BORE_SPAN } from '#core/measure/bore'
-import { MEASURE_PLANS, MEASURES, TOOLS } from '#core/measure/items'
-import { DISPOSITIONS, OIL_STATES, PART_PLANS, PARTS } from '#core/teardown/parts'
+import { MEASURE_PLANS, MEASURES } from '#core/measure/items'
+import { TOOLS } from '#core/measure/tools'
+import { PART_PLANS, PARTS } from '#core/teardown/parts'
+import { DISPOSITIONS, OIL_STATES } from '#core/teardown/partPlan'
 import { TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { CURES } from '#core/oil/fuelPath'
 import { UNITS } from '#core/units/unitTable'

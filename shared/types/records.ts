@@ -2,19 +2,18 @@ import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
 import type { StuckHistory } from '#core/estimate/stuckAllowance'
 import type { Entry } from '#core/job/entries'
-import type { ShopCounts } from '#core/diagnosis/diagnose'
-import type { EngineFacts, ShopPolicy, Visit } from '#core/job/jobFile'
-import type { EngineClass, MachineKind, Stage } from '#core/job/vocabulary'
+import type { ShopCounts } from '#core/diagnosis/inPlay'
+import type { Visit } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
+import type { ShopPolicy } from '#core/engine/policy'
+import type { EngineClass, MachineKind } from '#core/engine/words'
+import type { Stage } from '#core/log/words'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Quote } from '#core/estimate/quote'
-import type {
-  machineSchema,
-  newJobSchema,
-  ownerAnswerSchema,
-  saveShelfSchema,
-  updateMachineSchema,
-} from '../schemas/records'
+import type { machineSchema, newJobSchema, updateMachineSchema } from '../schemas/machines'
+import type { ownerAnswerSchema } from '../schemas/owner'
+import type { saveShelfSchema } from '../schemas/parts'
 
 export interface Person {
   id: string

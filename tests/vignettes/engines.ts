@@ -1,5 +1,5 @@
-import type { EngineFacts } from '#core/job/jobFile'
-import { UNASKED } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
+import { UNASKED } from '#core/engine/facts'
 
 const small: EngineFacts = {
   engineClass: 'S4',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { AirFilterBody } from '#core/job/entries'
-import { BREATHER_STATES, FILTER_STATES } from '#core/job/vocabulary'
+import { BREATHER_STATES, FILTER_STATES } from '#core/words/looks'
 
 const sheet = useSheet()
 const form = useEntryForm<

@@ -6,7 +6,6 @@ import { describe } from '#core/job/describe'
 import {
   BEARINGS,
   BORE,
-  CLAIM_STATES,
   CLUTCH,
   COOLING,
   CYCLES,
@@ -21,7 +20,8 @@ import {
   OIL_FILTER,
   RELEASE,
   VALVES,
-} from '#core/job/vocabulary'
+} from '#core/engine/words'
+import { CLAIM_STATES } from '#core/words/counter'
 import type { PlannedFinding } from '~/utils/findingPlans'
 
 const sheet = useSheet()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { latest } from '#core/job/entries'
 import type { BoreBody } from '#core/job/entries'
-import { BORE_WHEN, CROSS_HATCH } from '#core/job/vocabulary'
-import { TOOL_LABELS } from '#core/measure/items'
-import type { Tool } from '#core/measure/items'
+import { BORE_WHEN, CROSS_HATCH } from '#core/words/opened'
+import { TOOL_LABELS } from '#core/measure/tools'
+import type { Tool } from '#core/measure/tools'
 import { boreOf } from '#core/measure/judgeMeasure'
 import { specFor } from '#core/spec/specValue'
 import { convert } from '#core/units/unitConvert'

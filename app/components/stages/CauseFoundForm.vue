@@ -2,7 +2,7 @@
 import { ofKind } from '#core/job/entries'
 import type { CauseFoundBody } from '#core/job/entries'
 import { describe } from '#core/job/describe'
-import { PROOFS } from '#core/job/vocabulary'
+import { PROOFS } from '#core/words/opened'
 
 /** What it really was, how sure, and which proof is missing. */
 const sheet = useSheet()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { latest } from '#core/job/entries'
 import type { ComplaintBody } from '#core/job/entries'
-import { COMPLAINT_KINDS } from '#core/job/vocabulary'
+import { COMPLAINT_KINDS } from '#core/words/counter'
 
 const sheet = useSheet()
 const form = useEntryForm<'complaint', { words: string; since: string; about: ComplaintBody['about'] }>({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CompressionBody, Quantity } from '#core/job/entries'
-import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/job/vocabulary'
+import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/words/looks'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES, specFor } from '#core/spec/specValue'
 import { didYouMean } from '#core/spec/didYouMean'

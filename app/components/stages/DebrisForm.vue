@@ -2,7 +2,7 @@
 import type { DebrisItem } from '#core/debris/debrisScore'
 import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
 import type { DebrisBody } from '#core/job/entries'
-import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/job/vocabulary'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/words/looks'
 
 interface ItemDraft {
   material: DebrisMaterial | ''

@@ -5,8 +5,8 @@ import type { SimResult } from '#core/estimate/simulate'
 import { moneyText, toMajor, toMinor } from '#core/estimate/money'
 import type { ApprovalBody } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
-import { AGREED_HOW, WAYS } from '#core/job/vocabulary'
-import type { Way } from '#core/job/vocabulary'
+import { AGREED_HOW, WAYS } from '#core/words/deciding'
+import type { Way } from '#core/words/deciding'
 import { RULE_WORDS } from '#core/verdict/verdict'
 
 const sheet = useSheet()

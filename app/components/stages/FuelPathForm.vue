@@ -4,7 +4,7 @@ import dayjs from 'dayjs'
 import { ofKind } from '#core/job/entries'
 import type { Cure, FuelStep } from '#core/oil/fuelPath'
 import { CURES } from '#core/oil/fuelPath'
-import { SEEN } from '#core/job/vocabulary'
+import { SEEN } from '#core/words/looks'
 
 /** The way back from fuel in the oil, step by step; each opens only when the one before is done. */
 const sheet = useSheet()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { LEAK_LIMITS } from '#core/compression/leakdown'
 import { leakClassOf } from '#core/compression/judgeTightness'
-import type { HeardPlace } from '#core/job/vocabulary'
-import { HEARD } from '#core/job/vocabulary'
+import type { HeardPlace } from '#core/words/looks'
+import { HEARD } from '#core/words/looks'
 
 interface Draft {
   reg: string

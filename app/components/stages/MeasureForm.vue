@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ofKind } from '#core/job/entries'
 import type { MeasureBody } from '#core/job/entries'
-import type { HowGot } from '#core/job/vocabulary'
-import { MEASURED_WHEN } from '#core/job/vocabulary'
-import { groupOf, MEASURE_GROUPS, MEASURE_PLANS, TOOL_LABELS } from '#core/measure/items'
-import type { MeasureGroup, MeasureItem, Tool } from '#core/measure/items'
+import type { HowGot } from '#core/log/words'
+import { MEASURED_WHEN } from '#core/words/opened'
+import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '#core/measure/items'
+import { TOOL_LABELS } from '#core/measure/tools'
+import type { MeasureGroup, MeasureItem } from '#core/measure/items'
+import type { Tool } from '#core/measure/tools'
 
 /** One size after another, in the unit of the tool; the next one that is not taken yet opens by itself. */
 interface Draft {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { MixBody } from '#core/job/entries'
-import type { HowGot } from '#core/job/vocabulary'
-import { FUEL_WORDS } from '#core/job/vocabulary'
+import type { HowGot } from '#core/log/words'
+import { FUEL_WORDS } from '#core/words/looks'
 import type { FuelType } from '#core/mix/fuelAge'
 import { convert } from '#core/units/unitConvert'
 import { quantityText } from '#core/units/unitRound'

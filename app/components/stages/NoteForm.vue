@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { ofKind } from '#core/job/entries'
-import type { Stage } from '#core/job/vocabulary'
+import type { Stage } from '#core/log/words'
 
 /** What was done or noticed at this stage, in plain words. */
 const props = defineProps<{ stage: Stage; prompt: string }>()

@@ -5,9 +5,9 @@ import { firmness, priceAge, proposeWay } from '#core/estimate/causeLines'
 import { STARTERS } from '#core/estimate/starters'
 import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
 import { condemned } from '#core/teardown/judgePart'
-import { partName, placeKey, placesOf } from '#core/teardown/parts'
-import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/job/vocabulary'
-import type { LineType, Way } from '#core/job/vocabulary'
+import { partName, placeKey, placesOf } from '#core/teardown/places'
+import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/words/deciding'
+import type { LineType, Way } from '#core/words/deciding'
 import type { PriceRow } from '#shared/types/records'
 
 interface LineDraft {

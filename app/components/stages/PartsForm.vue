@@ -2,8 +2,11 @@
 import { partsStanding, timeToDecide } from '#core/teardown/judgePart'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
-import { DISPOSITIONS, PART_GROUPS, PART_PLANS, partName, placeKey, placesOf, trapsOf } from '#core/teardown/parts'
-import type { PartGroup } from '#core/teardown/parts'
+import { PART_PLANS } from '#core/teardown/parts'
+import { DISPOSITIONS, PART_GROUPS } from '#core/teardown/partPlan'
+import { partName, placeKey, placesOf } from '#core/teardown/places'
+import { trapsOf } from '#core/teardown/traps'
+import type { PartGroup } from '#core/teardown/partPlan'
 
 /** The engine part by part, in the order in which it comes apart; the next one opens by itself. */
 const sheet = useSheet()

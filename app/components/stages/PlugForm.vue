@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlugBody } from '#core/job/entries'
-import { PLUG_STATES } from '#core/job/vocabulary'
+import { PLUG_STATES } from '#core/words/looks'
 
 const sheet = useSheet()
 const form = useEntryForm<'plug', { state: PlugBody['state'] | null; note: string }>({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Stage } from '#core/job/vocabulary'
-import { STAGES } from '#core/job/vocabulary'
+import type { Stage } from '#core/log/words'
+import { STAGES } from '#core/log/words'
 
 /** Done with this stage, or skipped with a reason: the work is seldom tidy. */
 const props = defineProps<{ stage: Stage }>()

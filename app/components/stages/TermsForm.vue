@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TermsBody } from '#core/job/entries'
 import { latest } from '#core/job/entries'
-import { USE_CLASSES } from '#core/job/vocabulary'
+import { USE_CLASSES } from '#core/engine/words'
 
 interface Draft {
   useClass: TermsBody['useClass']

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CAUSE_BY_ID } from '#core/diagnosis/catalogue'
 import { ofKind } from '#core/job/entries'
-import { THEORY_STATES } from '#core/job/vocabulary'
+import { THEORY_STATES } from '#core/words/opened'
 import type { TheoryBody } from '#core/job/entries'
 import type { Mark } from '#core/judgement'
 

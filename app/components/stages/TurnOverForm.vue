@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TurnOverBody } from '#core/job/entries'
-import { TURN_FEELS, TURN_METHODS } from '#core/job/vocabulary'
+import { TURN_FEELS, TURN_METHODS } from '#core/words/looks'
 
 interface Draft {
   feel: TurnOverBody['feel'] | null

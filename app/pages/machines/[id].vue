@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { MACHINE_KINDS } from '#core/job/vocabulary'
-import type { EngineFacts, Visit } from '#core/job/jobFile'
+import { MACHINE_KINDS } from '#core/engine/words'
+import type { Visit } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
 import type { TiltGuide } from '#core/oil/tiltGuide'
 import { PRE_DELIVERY } from '#core/oil/careText'
 import type { SpecValue } from '#core/spec/specValue'

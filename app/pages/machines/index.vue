@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { MACHINE_KINDS } from '#core/job/vocabulary'
+import { MACHINE_KINDS } from '#core/engine/words'
 import type { MachineLine } from '#shared/types/records'
 
 const machines = ref<MachineLine[]>([])

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { moneyText } from '#core/estimate/money'
-import { QUOTE_STAGES } from '#core/job/vocabulary'
+import { QUOTE_STAGES } from '#core/words/deciding'
 import type { OwnerAnswer, QuotePage } from '#shared/types/records'
 
 /** The owner's page: what was found, the ways plainly, what is not known, and four large buttons. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { ENGINE_CLASSES } from '#core/job/vocabulary'
-import type { EngineClass } from '#core/job/vocabulary'
+import { ENGINE_CLASSES } from '#core/engine/words'
+import type { EngineClass } from '#core/engine/words'
 import { didYouMean } from '#core/spec/didYouMean'
 import { ruleOfThumb } from '#core/spec/rulesOfThumb'
 import type { SpecItem, SpecItemPlan } from '#core/spec/specItems'

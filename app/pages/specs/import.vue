@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ENGINE_CLASSES } from '#core/job/vocabulary'
-import type { EngineClass } from '#core/job/vocabulary'
+import { ENGINE_CLASSES } from '#core/engine/words'
+import type { EngineClass } from '#core/engine/words'
 import { SPEC_ITEMS, SPEC_ITEM_NAMES } from '#core/spec/specItems'
 import type { ImportReport, SheetLine } from '#shared/types/records'
 

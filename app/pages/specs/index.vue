@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { ENGINE_CLASSES } from '#core/job/vocabulary'
-import type { EngineClass } from '#core/job/vocabulary'
+import { ENGINE_CLASSES } from '#core/engine/words'
+import type { EngineClass } from '#core/engine/words'
 import type { SheetLine } from '#shared/types/records'
 
 /** Every sheet: what an engine should be, and how far its figures can be trusted. */

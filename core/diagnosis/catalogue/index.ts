@@ -1,4 +1,4 @@
-import type { EngineFacts } from '../../job/jobFile'
+import type { EngineFacts } from '../../engine/facts'
 import { hasSump } from '../../oil/fillMarks'
 import { CAUSES } from './causes'
 import { CHECKS } from './checks'

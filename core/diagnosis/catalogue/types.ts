@@ -1,5 +1,5 @@
-import type { EngineFacts } from '../../job/jobFile'
-import type { EngineClass } from '../../job/vocabulary'
+import type { EngineFacts } from '../../engine/facts'
+import type { EngineClass } from '../../engine/words'
 
 /** How often a cause shows a sign, in words; the figures stand in one table. */
 export const LINK_WORDS = { always: 0.93, often: 0.7, sometimes: 0.4, seldom: 0.15, hardly: 0.05 } as const

@@ -1,4 +1,4 @@
-import { newJobSchema } from '#shared/schemas/records'
+import { newJobSchema } from '#shared/schemas/machines'
 import { bookIn } from '../../db/jobs'
 
 export default answer(async event => {

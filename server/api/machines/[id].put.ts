@@ -1,4 +1,4 @@
-import { updateMachineSchema } from '#shared/schemas/records'
+import { updateMachineSchema } from '#shared/schemas/machines'
 import { machineOf, updateMachine } from '../../db/machines'
 
 export default answer(async event => {

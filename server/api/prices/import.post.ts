@@ -1,4 +1,4 @@
-import { importPricesSchema } from '#shared/schemas/records'
+import { importPricesSchema } from '#shared/schemas/parts'
 import { importPrices } from '../../db/prices'
 import { checkPerson } from '../../db/shop'
 

@@ -1,4 +1,4 @@
-import { newShelfSchema } from '#shared/schemas/records'
+import { newShelfSchema } from '#shared/schemas/parts'
 import { addShelf } from '../../db/shelf'
 
 export default answer(async event => {

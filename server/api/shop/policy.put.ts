@@ -1,4 +1,4 @@
-import { policySchema } from '#shared/schemas/records'
+import { policySchema } from '#shared/schemas/shop'
 import { policyOf, savePolicy } from '../../db/shop'
 
 export default answer(async event => {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ENGINE_CLASSES } from '#core/job/vocabulary'
+import { ENGINE_CLASSES } from '#core/engine/words'
 import { idText, keyOf, nullable, shortText } from '#shared/schemas/words'
 import { importSheet } from '../../documents/sheetFile'
 

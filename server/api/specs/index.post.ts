@@ -1,5 +1,5 @@
 import { ulid } from 'ulid'
-import { saveSheetSchema } from '#shared/schemas/records'
+import { saveSheetSchema } from '#shared/schemas/specs'
 import { addSheet } from '../../db/sheets'
 
 export default answer(async event => {

@@ -3,8 +3,8 @@ import { alwaysRenewed, firmness, partsOfCure, priceAge, proposeWay } from '#cor
 import { NO_HISTORY } from '#core/estimate/stuckAllowance'
 import type { BodyOf, Entry } from '#core/job/entries'
 import { FIT_KEYS } from '#core/job/judgeRest'
-import type { Way } from '#core/job/vocabulary'
-import { WAYS } from '#core/job/vocabulary'
+import type { Way } from '#core/words/deciding'
+import { WAYS } from '#core/words/deciding'
 import { entry, FACTS } from '../job/file'
 
 const cause = (causeId: string, proof: BodyOf['cause_found']['proof'] = 'proved'): Entry =>

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { lineScale, lineTerm, optionCost, paperSum } from '#core/estimate/optionCost'
 import { STARTERS } from '#core/estimate/starters'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
-import { MENDING, WAYS } from '#core/job/vocabulary'
-import type { Way } from '#core/job/vocabulary'
+import { DEFAULT_POLICY } from '#core/engine/policy'
+import { MENDING, WAYS } from '#core/words/deciding'
+import type { Way } from '#core/words/deciding'
 import { flipText } from '#core/verdict/verdict'
 import { line } from '../job/file'
 

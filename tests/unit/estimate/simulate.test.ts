@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { optionCost } from '#core/estimate/optionCost'
 import type { SimOption } from '#core/estimate/simulate'
 import { random, simulate } from '#core/estimate/simulate'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import { line } from '../job/file'
 
 const POLICY = { ...DEFAULT_POLICY, labourRateMinor: 5000 }

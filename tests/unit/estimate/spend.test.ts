@@ -3,7 +3,7 @@ import { assess } from '#core/assess'
 import { charged, minutesOf, protectShare, spendNow, termsNow } from '#core/estimate/spend'
 import { protectors } from '#core/estimate/protectors'
 import type { BodyOf, Entry } from '#core/job/entries'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import { BODY_SCHEMAS } from '#shared/schemas/entry'
 import { entry, FACTS, file, line, terms } from '../job/file'
 

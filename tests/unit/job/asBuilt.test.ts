@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { asBuilt } from '#core/job/asBuilt'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import { timeline } from '#core/job/timeline'
 import { entry } from './file'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { describe as describeEntry } from '#core/job/describe'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import { compression, entry, file, line, oil, option, terms } from './file'
 
 const drained = (value: number, unit = 'mL') => ({ by: 'volume', amount: { value, unit } }) as const

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { describe as describeEntry } from '#core/job/describe'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import type { Entry } from '#core/job/entries'
 import { entriesInForce, latest, ofKind } from '#core/job/entries'
 import { nextLooks } from '#core/job/nextLooks'

@@ -1,9 +1,13 @@
 import { ulid } from 'ulid'
 import type { BodyOf, Entry, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
-import type { EngineFacts, JobFile, ShopPolicy, Visit } from '#core/job/jobFile'
-import { DEFAULT_POLICY, UNASKED } from '#core/job/jobFile'
+import type { JobFile, Visit } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
+import type { ShopPolicy } from '#core/engine/policy'
+import { DEFAULT_POLICY } from '#core/engine/policy'
+import { UNASKED } from '#core/engine/facts'
 import type { FillTable } from '#core/oil/fillMarks'
-import type { HowGot, MachineKind } from '#core/job/vocabulary'
+import type { HowGot } from '#core/log/words'
+import type { MachineKind } from '#core/engine/words'
 import type { SpecValue } from '#core/spec/specValue'
 
 export const FACTS: EngineFacts = {

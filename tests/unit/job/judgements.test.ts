@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS, DEBRIS_SOURCES } from '#core/debris/debrisTables'
 import { SOURCE_WORDS } from '#core/debris/judgeDebris'
-import { MATERIAL_WORDS } from '#core/job/vocabulary'
+import { MATERIAL_WORDS } from '#core/words/looks'
 import { compression, entry, file, line, oil, option, terms } from './file'
 
 const maker = [{ item: 'compression_limit', value: 8, unit: 'bar', source: 'maker', note: null } as const]

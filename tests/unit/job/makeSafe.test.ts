@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Entry } from '#core/job/entries'
 import { isSafe, safeRefusal } from '#core/job/makeSafe'
-import { SAFE_STEPS } from '#core/job/vocabulary'
+import { SAFE_STEPS } from '#core/words/looks'
 import { entry } from './file'
 
 const ALL = Object.keys(SAFE_STEPS) as (keyof typeof SAFE_STEPS)[]

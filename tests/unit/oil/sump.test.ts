@@ -12,7 +12,7 @@ import { oilFits } from '#core/oil/oilFits'
 import { oilRhythm, rhythmWords } from '#core/oil/oilRhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import type { Entry, EntryOf } from '#core/job/entries'
-import type { EngineFacts } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
 import { entry, FACTS, file, figureOf, oil, SHEET } from '../job/file'
 
 const TABLE: FillTable = {

@@ -1,21 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { InputError } from '#core/errors'
-import type { Field } from '#core/registry/fields'
-import {
-  camel,
-  choice,
-  flag,
-  list,
-  missing,
-  num,
-  object,
-  oneOf,
-  opt,
-  parseInputs,
-  row,
-  text,
-  unit,
-} from '#core/registry/fields'
+import type { Field } from '#core/registry/fieldTypes'
+import { choice, flag, list, num, oneOf, row, text, unit } from '#core/registry/fields'
+import { camel, object, opt, parseInputs } from '#core/registry/objectField'
+import { missing } from '#core/registry/fieldTypes'
 
 const fails = (shape: Field, inputs: unknown): string => {
   try {

@@ -1,8 +1,10 @@
 import { ulid } from 'ulid'
 import { describe, expect, it } from 'vitest'
 import { BODY_SCHEMAS, entrySchema } from '#shared/schemas/entry'
-import { machineSchema, newJobSchema, personSchema, policySchema, specListSchema } from '#shared/schemas/records'
-import { DEFAULT_POLICY } from '#core/job/jobFile'
+import { machineSchema, newJobSchema } from '#shared/schemas/machines'
+import { personSchema, policySchema } from '#shared/schemas/shop'
+import { specListSchema } from '#shared/schemas/specs'
+import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newEntry, newJob, oilBody } from '../../api/shop'
 
 const problems = (

@@ -3,7 +3,7 @@ import { didYouMean } from '#core/spec/didYouMean'
 import { figureLine, mergeSheet } from '#core/spec/mergeSheet'
 import { SPEC_ITEMS, SPEC_ITEM_NAMES, UNITS_OF_ITEM } from '#core/spec/specItems'
 import { conflictsOf, sourceWords, specFor, specShownIn } from '#core/spec/specValue'
-import { fillTableSchema, sheetBodySchema, specListSchema, specValueSchema } from '#shared/schemas/records'
+import { fillTableSchema, sheetBodySchema, specListSchema, specValueSchema } from '#shared/schemas/specs'
 import { figureOf } from '../job/file'
 
 describe('which figure is used', () => {

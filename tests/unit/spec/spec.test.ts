@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { ENGINE_CLASSES, MACHINE_KINDS } from '#core/job/vocabulary'
-import type { EngineClass } from '#core/job/vocabulary'
+import { ENGINE_CLASSES, MACHINE_KINDS } from '#core/engine/words'
+import type { EngineClass } from '#core/engine/words'
 import { fillMarks, hasSump, TIP_PCT, TOP_PCT } from '#core/oil/fillMarks'
 import { oilVolume } from '#core/oil/fillTable'
 import { COMPRESSION_BANDS, ruleOfThumb } from '#core/spec/rulesOfThumb'

@@ -1,4 +1,4 @@
-import { askOwnerSchema } from '#shared/schemas/records'
+import { askOwnerSchema } from '#shared/schemas/owner'
 import { jobOf } from '../../../db/jobs'
 import { askOwner } from '../../../db/quotes'
 import { checkPerson } from '../../../db/shop'

@@ -1,4 +1,4 @@
-import { ownerAnswerSchema } from '#shared/schemas/records'
+import { ownerAnswerSchema } from '#shared/schemas/owner'
 import { answerQuote } from '../../../db/quotes'
 
 export default answer(async event =>

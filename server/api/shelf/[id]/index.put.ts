@@ -1,4 +1,4 @@
-import { saveShelfSchema } from '#shared/schemas/records'
+import { saveShelfSchema } from '#shared/schemas/parts'
 import { saveShelf } from '../../../db/shelf'
 
 export default answer(async event => {

@@ -1,4 +1,4 @@
-import { moveShelfSchema } from '#shared/schemas/records'
+import { moveShelfSchema } from '#shared/schemas/parts'
 import { moveShelf } from '../../../db/shelf'
 
 export default answer(async event => moveShelf(useDb(), routeId(event), await readChecked(event, moveShelfSchema)))

@@ -1,4 +1,4 @@
-import { personSchema } from '#shared/schemas/records'
+import { personSchema } from '#shared/schemas/shop'
 import { addPerson } from '../../../db/shop'
 
 export default answer(async event => {

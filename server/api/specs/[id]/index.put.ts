@@ -1,4 +1,4 @@
-import { saveSheetSchema } from '#shared/schemas/records'
+import { saveSheetSchema } from '#shared/schemas/specs'
 import { saveSheet, sheetOf } from '../../../db/sheets'
 
 export default answer(async event => {

@@ -1,0 +1,87 @@
+import type { EngineFacts } from '../engine/facts'
+import type { EngineClass } from '../engine/words'
+import type { Cause, LinkWord } from './catalogue'
+import { CAUSES, LINK_WORDS, SIGNS, fits } from './catalogue'
+import type { Evidence, Network, Posterior } from './network'
+import { NO, YES, networkOf } from './network'
+import { priorFromHistory } from './posterior'
+import type { Report } from './reports'
+
+/** How far a claim is believed: the chance that a sign is told when it is there, and when it is not. Shop judgement. */
+export const CLAIM_TRUST = { there: 0.85, notThere: 0.12 } as const
+
+/** Causes fainter than this are left out of the search for the next check. */
+const FAINT = 0.004
+
+/** Imaginary jobs that a catalogue share counts as, beside the shop's own. */
+export const PRIOR_STRENGTH = 20
+
+/** What the shop's own closed jobs really were, by class of engine. */
+export interface ShopCounts {
+  total: number
+  hits: Record<string, number>
+}
+
+const CLASSES: EngineClass[] = ['H2', 'V2', 'S4', 'M4', 'T4', 'D4']
+
+export interface InPlay {
+  causes: Cause[]
+  network: Network
+  signAt: Map<string, number>
+}
+
+interface Built extends InPlay {
+  cataloguePrior: number[]
+}
+
+export function build(facts: EngineFacts, counts: ShopCounts | null): Built {
+  const at = CLASSES.indexOf(facts.engineClass)
+  const causes = CAUSES.filter(c => (c.base[at] ?? 0) > 0 && fits(c.needs, facts))
+  const signs = [...SIGNS.values()]
+  const signAt = new Map(signs.map((s, i) => [s.id, i]))
+  const links = causes.flatMap(cause =>
+    (Object.entries(cause.shows) as [LinkWord, readonly string[]][]).flatMap(([word, ids]) =>
+      ids.map(finding => ({ cause: cause.id, finding, q: LINK_WORDS[word] })),
+    ),
+  )
+  const cataloguePrior = causes.map(c => c.base[at] ?? 0)
+  const priors = causes.map((c, i) =>
+    counts
+      ? priorFromHistory({
+          prior: cataloguePrior[i] ?? 0,
+          hits: counts.hits[c.id] ?? 0,
+          total: counts.total,
+          strength: PRIOR_STRENGTH,
+        }).prior
+      : (cataloguePrior[i] ?? 0),
+  )
+  const model = {
+    causes: causes.map((c, i) => ({ id: c.id, prior: Math.min(0.98, priors[i] ?? 0) })),
+    findings: signs.map(s => ({ id: s.id, leak: s.leak, minutes: 1 })),
+    links,
+  }
+  return { causes, signAt, cataloguePrior, network: networkOf(model) }
+}
+
+export function evidenceOf(report: Report, signAt: Map<string, number>): Evidence | null {
+  const finding = signAt.get(report.sign)
+  if (finding === undefined) return null
+  if (!report.claimed) return report.there ? YES(finding) : NO(finding)
+  const { there, notThere } = CLAIM_TRUST
+  return report.there ? { finding, a: there, b: notThere - there } : { finding, a: 1 - there, b: there - notThere }
+}
+
+/** The network with only the causes that are still in play. */
+export function narrowed({ causes, network, signAt }: Built, now: Posterior): InPlay & { kept: number[] } {
+  const kept = causes.map((_, i) => i).filter(i => (now.marginals[i] ?? 0) >= FAINT)
+  return {
+    kept,
+    signAt,
+    causes: kept.map(i => causes[i] as Cause),
+    network: {
+      causes: kept.map(i => network.causes[i] ?? { id: '', prior: 0 }),
+      findings: network.findings,
+      q: network.q.map(row => Float64Array.from(kept, i => row[i] ?? 0)),
+    },
+  }
+}

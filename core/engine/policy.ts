@@ -1,0 +1,62 @@
+import type { BORE, EngineClass, UseClass } from './words'
+import type { KeyOf } from '../words/keys'
+
+export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
+
+export interface ShopPolicy {
+  shopName: string
+  shopAddress: string
+  /** ISO 4217 */
+  currency: string
+  labourRateMinor: number
+  taxPct: number
+  altitudeM: number
+  pressureUnit: 'bar' | 'psi' | 'kPa'
+  volumeUnit: 'mL' | 'L' | 'US_floz'
+  /** which sum picks the recommended option */
+  leadRule: LeadRule
+  /** most of the running value that mending may cost, %, by use */
+  sharePct: Record<UseClass, number>
+  /** that share again, by what the bore is made of and by class of engine: 100 leaves it as it is, % */
+  shareBore: Record<KeyOf<typeof BORE>, number>
+  shareClass: Record<EngineClass, number>
+  /** where oil is filled to */
+  fillAim: 'low' | 'middle' | 'top'
+  /** what is done with a surplus of sound, known oil */
+  surplusRule: 'surplus_only' | 'change_all'
+  /** hours that a stand test after fuel in the oil must last */
+  standHours: number
+  /** labour lines run low or high together */
+  labourTogether: boolean
+  /** share of the owner's cap at which the bench is warned, % */
+  warnPct: number
+  /** days after which a price is stale */
+  priceDays: number
+  /** least that a job is charged, and the step that a quote is rounded to; smallest money unit */
+  minChargeMinor: number
+  roundToMinor: number
+}
+
+/** Starting policy of a shop that has set nothing, each with its reason in docs/how-it-judges.md. */
+export const DEFAULT_POLICY: ShopPolicy = {
+  shopName: '',
+  shopAddress: '',
+  currency: 'EUR',
+  labourRateMinor: 6000,
+  taxPct: 0,
+  altitudeM: 0,
+  pressureUnit: 'bar',
+  volumeUnit: 'mL',
+  leadRule: 'net_value',
+  sharePct: { private: 50, working: 60, hire: 60, race: 80, resale: 40, toy: 35, child: 50 },
+  shareBore: { bare: 100, iron: 100, plated: 100, unknown: 100 },
+  shareClass: { H2: 100, V2: 100, S4: 100, M4: 100, T4: 100, D4: 100 },
+  fillAim: 'top',
+  surplusRule: 'surplus_only',
+  standHours: 12,
+  labourTogether: false,
+  warnPct: 90,
+  priceDays: 30,
+  minChargeMinor: 0,
+  roundToMinor: 1,
+}

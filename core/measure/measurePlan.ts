@@ -1,0 +1,38 @@
+import type { EngineFacts } from '../engine/facts'
+import type { SpecItem } from '../spec/specItems'
+import type { Advice, ChoiceContext } from './choices'
+import type { Tool } from './tools'
+
+export interface Limits {
+  lower: number | null
+  upper: number | null
+}
+
+export interface MeasurePlan {
+  label: string
+  /** what is read, in order; all in length units */
+  reads: readonly string[]
+  tool: Tool
+  /** unit of the figure that is judged */
+  unit: 'mm' | 'deg'
+  /** figure judged, from the readings in mm */
+  figure(reads: number[]): number
+  /** a clearance between two parts that run in each other: none, or less than none, is never right */
+  fit?: true
+  /** the sheet's items that limit it */
+  least?: SpecItem
+  most?: SpecItem
+  /** class figure where the sheet says nothing; null where there is no honest one. Rule of thumb */
+  thumb(facts: EngineFacts, boreMm: number | null, reads?: number[]): Limits
+  /** from here on it is used, not new; still allowed. Same unit */
+  newTo?(facts: EngineFacts, boreMm: number | null): number | null
+  fits(facts: EngineFacts): boolean
+  /** sizes that are sold or at hand are asked for, and one of them is chosen */
+  sold?: string
+  advise?(reads: number[], soldMm: number[], context: ChoiceContext): Advice
+  /** readings that cannot belong together */
+  fault?(reads: number[]): { at: number; message: string } | null
+  /** how it is taken, in a line */
+  how: string
+  past: string
+}

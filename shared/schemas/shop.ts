@@ -1,0 +1,92 @@
+import type { ShopPolicy } from '#core/engine/policy'
+import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
+import { shortText } from './words'
+import { z } from 'zod'
+
+export const personSchema = z.strictObject({
+  name: shortText('Name', 60),
+  initials: shortText('Initials', 4),
+  active: z.boolean(),
+})
+
+/** A share taken again, by what the engine is: 100 leaves it as it is. */
+const factors = <W extends Record<string, unknown>>(words: W) =>
+  z.strictObject(
+    Object.fromEntries(
+      Object.entries(words).map(([key, word]) => [
+        key,
+        z
+          .number({ error: `Factor for ${String(word)}: type a figure in per cent.` })
+          .min(1, `Factor for ${String(word)} must be at least 1 %.`)
+          .max(200, `Factor for ${String(word)} can be at most 200 %.`),
+      ]),
+    ) as { [K in keyof W]: z.ZodNumber },
+  )
+
+export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
+  shopName: z.string().trim().max(80, "The shop's name can hold 80 characters."),
+  shopAddress: z.string().trim().max(300, 'The address can hold 300 characters.'),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'Currency: three capital letters, for example EUR.')
+    .refine(isCurrency, 'This currency is not known: use its three letters, for example EUR.'),
+  labourRateMinor: z
+    .number({ error: 'Labour rate: type an amount for an hour.' })
+    .int('Labour rate has too many decimals.')
+    .min(0, "The labour rate can't be negative.")
+    .max(1e8, 'The labour rate is too large: check the decimal point.'),
+  taxPct: z
+    .number({ error: 'Tax: type a figure in per cent.' })
+    .min(0, "Tax can't be negative.")
+    .max(100, "Tax can't be more than 100 %."),
+  altitudeM: z
+    .number({ error: 'Height: type metres above the sea.' })
+    .min(-500, 'Height must be at least −500 m.')
+    .max(5500, 'Height can be at most 5,500 m.'),
+  pressureUnit: z.enum(['bar', 'psi', 'kPa']),
+  volumeUnit: z.enum(['mL', 'L', 'US_floz']),
+  leadRule: z.enum(['net_value', 'cost_per_hour', 'share_of_value']),
+  sharePct: z.strictObject(
+    Object.fromEntries(
+      Object.entries(USE_CLASSES).map(([key, word]) => [
+        key,
+        z
+          .number({ error: `Share for ${word}: type a figure in per cent.` })
+          .min(1, `Share for ${word} must be at least 1 %.`)
+          .max(200, `Share for ${word} can be at most 200 %.`),
+      ]),
+    ) as { [K in keyof typeof USE_CLASSES]: z.ZodNumber },
+  ),
+  shareBore: factors(BORE),
+  shareClass: factors(ENGINE_CLASSES),
+  fillAim: z.enum(['low', 'middle', 'top']),
+  surplusRule: z.enum(['surplus_only', 'change_all']),
+  standHours: z
+    .number({ error: 'Stand test: type hours.' })
+    .min(1, 'A stand test takes at least 1 hour.')
+    .max(72, 'A stand test takes at most 72 hours.'),
+  labourTogether: z.boolean(),
+  warnPct: z
+    .number({ error: 'Warning: type a figure in per cent.' })
+    .min(10, 'Warn at 10 % or later.')
+    .max(100, 'Warn at 100 % at the latest.'),
+  priceDays: z
+    .number({ error: 'Age of a price: type days.' })
+    .int('Age of a price: whole days.')
+    .min(1, 'A price holds for at least a day.')
+    .max(730, 'A price is stale after two years at the latest.'),
+  minChargeMinor: z
+    .number({ error: 'Least charge: type an amount.' })
+    .int('Least charge has too many decimals.')
+    .min(0, "The least charge can't be negative.")
+    .max(1e8, 'The least charge is too large.'),
+  roundToMinor: z
+    .number({ error: 'Rounding: type an amount.' })
+    .int('Rounding has too many decimals.')
+    .min(1, 'Round to the smallest coin at the least.')
+    .max(1e6, 'That is too coarse to round to.'),
+})
+
+function isCurrency(code: string): boolean {
+  return Intl.supportedValuesOf('currency').includes(code)
+}
