@@ -1,0 +1,53 @@
+import { GAP_BANDS, keyShift } from '../ignition'
+import type { MeasurePlan } from '../measurePlan'
+import { first, most, none, any } from './limits'
+
+export const REST_SIZES = {
+  plug_gap: {
+    label: 'Plug gap',
+    reads: ['Gap'],
+    tool: 'feeler',
+    unit: 'mm',
+    figure: first,
+    thumb: () => ({ lower: GAP_BANDS.plug[0], upper: GAP_BANDS.plug[1] }),
+    fits: any,
+    how: 'Wire gauge; bend the side electrode only.',
+    past: 'Set it.',
+  },
+  coil_gap: {
+    label: 'Coil air gap',
+    reads: ['Gap'],
+    tool: 'card',
+    unit: 'mm',
+    figure: first,
+    thumb: () => ({ lower: GAP_BANDS.coil[0], upper: GAP_BANDS.coil[1] }),
+    fits: any,
+    how: 'Magnet under the coil, card of known thickness between.',
+    past: 'Set it with the card in, screws tight, turned once by hand.',
+  },
+  key_shift: {
+    label: 'Flywheel against its key',
+    reads: ['Offset at the rim', 'Radius there'],
+    tool: 'vernier',
+    unit: 'deg',
+    figure: ([offset = 0, radius = 1]) =>
+      keyShift({ offsetMm: offset, radiusMm: radius, measured: 'arc', flywheelAhead: true }).shiftDeg,
+    thumb: most(3),
+    newTo: () => 1,
+    fits: any,
+    how: 'Marks of crank and wheel, along the rim. A stepped key is replaced whatever this says.',
+    past: 'New key; look at the taper, and at the crank for a bend.',
+  },
+  plate: {
+    label: 'Clutch plate, thinnest',
+    reads: ['Thickness'],
+    tool: 'vernier',
+    unit: 'mm',
+    figure: first,
+    least: 'plate_min',
+    thumb: none,
+    fits: f => f.clutch !== 'none',
+    how: 'Each plate, at its thinnest; count them.',
+    past: 'All friction plates together.',
+  },
+} as const satisfies Record<string, MeasurePlan>
