@@ -11,7 +11,7 @@ import type { ShopPolicy } from '#core/engine/policy'
 import type { HowGot, Stage } from '#core/log/words'
 import type { MeasureItem } from '#core/measure/items'
 import type { JobPage } from '#shared/types/records'
-import type { PlannedFinding } from '~/utils/findingPlans'
+import type { PlannedFinding } from '~/entries/plans'
 
 export type FormName =
   | PlannedFinding

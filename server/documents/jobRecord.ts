@@ -1,20 +1,20 @@
 import dayjs from 'dayjs'
 import { assess } from '#core/assess'
-import { moneyText, toMajor } from '#core/estimate/money'
-import type { Entry, EstimateLine } from '#core/job/entries'
+import { moneyText } from '#core/estimate/money'
+import type { Entry } from '#core/job/entries'
 import { ofKind } from '#core/job/entries'
 import { asBuilt } from '#core/job/asBuilt'
 import { describe } from '#core/job/describe'
 import type { ShopPolicy } from '#core/engine/policy'
 import { BORE, CYCLES, MACHINE_KINDS, OILING } from '#core/engine/words'
 import { CLAIM_STATES } from '#core/words/counter'
-import { HOUR_LINES, LINE_TYPES } from '#core/words/deciding'
 import { HOW_GOT } from '#core/log/words'
 import { basisWords } from '#core/job/basis'
 import { careText } from '#core/oil/careText'
 import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
+import { lines, signatures } from './lineTable'
 import { meterText } from '../db/machines'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
@@ -264,46 +264,6 @@ export function jobRecord(
       },
       signatures(),
     ]
-  }
-
-  function lines(all: EstimateLine[], currency: string, rateMinor: number, taxPct: number): unknown[] {
-    const figure = (line: EstimateLine, value: number): string =>
-      HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, currency), currency, true)
-    const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({
-      text,
-      color: SECOND,
-      fontSize: 9,
-      alignment: i > 1 ? 'right' : 'left',
-    }))
-    const rows = all.map(line => [
-      {
-        stack: [
-          { text: printable(line.text) },
-          ...(line.why ? [{ text: printable(line.why), fontSize: 8.5, color: SECOND }] : []),
-        ],
-      },
-      { text: line.priceKind ?? LINE_TYPES[line.type].toLowerCase(), fontSize: 9 },
-      ...[line.low, line.likely, line.high].map(value => ({ text: figure(line, value), alignment: 'right' })),
-      { text: line.chance >= 1 ? 'sure' : `${Math.round(100 * line.chance)} %`, alignment: 'right' },
-    ])
-    return [
-      {
-        text: `Labour ${moneyText(toMajor(rateMinor, currency), currency, true)} an hour${taxPct ? `, tax ${taxPct} % included in the sums` : ''}. Chance: how likely the line is needed.`,
-        fontSize: 9,
-        color: SECOND,
-      },
-      { table: { headerRows: 1, widths: ['*', 52, 58, 58, 58, 40], body: [header, ...rows] }, layout: TABLE_LAYOUT },
-    ]
-  }
-
-  function signatures(): unknown {
-    return {
-      columns: ['Owner', 'For the shop'].map(who => ({
-        text: `\n\n________________________\n${who}`,
-        fontSize: 9,
-        color: SECOND,
-      })),
-    }
   }
 
   function log(): unknown[] {

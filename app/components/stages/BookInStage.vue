@@ -22,7 +22,7 @@ import {
   VALVES,
 } from '#core/engine/words'
 import { CLAIM_STATES } from '#core/words/counter'
-import type { PlannedFinding } from '~/utils/findingPlans'
+import type { PlannedFinding } from '~/entries/plans'
 
 const sheet = useSheet()
 const job = computed(() => sheet.job.value)

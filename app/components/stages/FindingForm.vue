@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { LeakSite } from '#core/job/entries'
 import type { FormName } from '~/composables/useJobSheet'
-import type { FieldsDraft, FindingPlan, PlannedFinding, QuantityDraft } from '~/utils/findingPlans'
-import { blankFields, fieldsBody, fieldsDraft, FINDING_PLANS } from '~/utils/findingPlans'
+import { blankFields, fieldsBody, fieldsDraft } from '~/entries/fieldDraft'
+import type { FieldsDraft, FindingPlan, QuantityDraft } from '~/entries/fieldPlan'
+import { FINDING_PLANS } from '~/entries/plans'
+import type { PlannedFinding } from '~/entries/plans'
 
 /** A finding whose form is a list of fields. */
 const props = defineProps<{ name: PlannedFinding }>()

@@ -1,259 +1,31 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { ulid } from 'ulid'
-import { firmness, priceAge, proposeWay } from '#core/estimate/causeLines'
-import { STARTERS } from '#core/estimate/starters'
-import type { Entry, EstimateLine, OptionBody } from '#core/job/entries'
-import { condemned } from '#core/teardown/judgePart'
-import { partName, placeKey, placesOf } from '#core/teardown/places'
-import { HOUR_LINES, LINE_TYPES, MENDING, PRICE_KINDS, WAYS } from '#core/words/deciding'
-import type { LineType, Way } from '#core/words/deciding'
-import type { PriceRow } from '#shared/types/records'
+import type { Entry } from '#core/job/entries'
+import { WAYS } from '#core/words/deciding'
+import type { Way } from '#core/words/deciding'
 
-interface LineDraft {
-  id: string
-  type: LineType
-  text: string
-  why: string
-  low: string
-  likely: string
-  high: string
-  chance: string
-  priceKind: EstimateLine['priceKind']
-  cures?: boolean
-  source?: string
-  pricedOn?: string
-  lookMin?: string
-  offered?: boolean
-  parts?: string[]
-  /** somebody said which parts it is for, or that it is for none */ partsSaid?: boolean
-}
-interface Draft {
-  name: string
-  way: Way
-  lines: LineDraft[]
-  valueAfter: string
-  success: string
-  comeback: string
-  hoursOk: string
-  hoursFail: string
-  ruledOut: string
-  daysDown?: string
-}
-
-/** said of a line that is for no part of the engine */
-const NO_PART = '-'
 const props = defineProps<{ base?: Entry; way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
-const sheet = useSheet()
-const listId = useId()
-const shop = useShopStore()
-const cur = computed(() => shop.policy.currency)
-const inHours = (type: LineType): boolean => HOUR_LINES.includes(type)
-const shownFigure = (type: LineType, value: number | null): string =>
-  value === null ? '' : inHours(type) ? String(value) : moneyField(value, cur.value)
-const lineFigure = (type: LineType, typed: string): number =>
-  (inHours(type) ? typedFigure(typed) : moneyTyped(typed, cur.value)) as number
-
-/** offered and without a price: not counted, and not logged */
-const idle = (l: LineDraft): boolean => l.offered === true && !l.likely.trim()
-const form = useEntryForm<'option', Draft>({
-  kind: 'option',
-  form: 'option',
-  slot: props.base?.id ?? `new:${props.way}`,
-  base: props.base,
-  blank: () => {
-    const way = props.way ?? 'repair'
-    const starter = STARTERS[way]
-    return {
-      name: starter.name,
-      way,
-      lines: proposeWay(way, {
-        inForce: sheet.inForce.value,
-        facts: sheet.job.value.facts,
-        bore: sheet.assessment.value?.bore ?? null,
-        stuck: sheet.job.value.stuck,
-      }).map((l, i) => ({
-        id: lineId(i),
-        type: l.type,
-        text: l.text,
-        why: l.why,
-        low: shownFigure(l.type, l.low),
-        likely: shownFigure(l.type, l.likely),
-        high: shownFigure(l.type, l.high),
-        chance: l.chance === 1 ? '' : String(Math.round(l.chance * 100)),
-        priceKind: l.type === 'part' ? (way === 'donor' ? 'donor' : 'retail') : null,
-        cures: l.cures,
-        offered: l.offered,
-        ...(l.parts && { parts: l.parts, partsSaid: true }),
-      })),
-      valueAfter: '',
-      success: String(Math.round(starter.successChance * 100)),
-      comeback: '',
-      hoursOk: String(starter.hoursOk),
-      hoursFail: String(starter.hoursFail),
-      ruledOut: '',
-    }
-  },
-  how: () => null,
-  toBody: (d): OptionBody => ({
-    name: d.name,
-    way: d.way,
-    lines: d.lines
-      .filter(l => !idle(l))
-      .map(l => ({
-        id: l.id,
-        type: l.type,
-        text: l.text,
-        why: l.why || null,
-        priceKind: l.priceKind,
-        likely: lineFigure(l.type, l.likely),
-        low: lineFigure(l.type, l.low || l.likely),
-        high: lineFigure(l.type, l.high || l.likely),
-        chance: share(l.chance),
-        cures: l.cures ?? false,
-        source: l.source || null,
-        pricedOn: l.pricedOn || null,
-        lookMin: typedFigure(l.lookMin ?? '') as number | null,
-        ...(l.partsSaid && { parts: (l.parts ?? []).filter(k => k !== NO_PART) }),
-      })),
-    valueAfterMinor: moneyTyped(d.valueAfter, cur.value),
-    successChance: share(d.success),
-    comebackMinor: moneyTyped(d.comeback || '0', cur.value) ?? 0,
-    hoursOk: sendable(figure(d.hoursOk || '0'), d.hoursOk) as number,
-    hoursFail: sendable(figure(d.hoursFail || '0'), d.hoursFail) as number,
-    daysDown: sendable(figure(d.daysDown || '0'), d.daysDown ?? '') as number,
-    ruledOut: d.ruledOut || null,
-  }),
-  fromBody: b => ({
-    name: b.name,
-    way: b.way,
-    lines: b.lines.map(l => ({
-      id: l.id,
-      type: l.type,
-      text: l.text,
-      why: l.why ?? '',
-      low: l.low === l.likely ? '' : shownFigure(l.type, l.low),
-      likely: shownFigure(l.type, l.likely),
-      high: l.high === l.likely ? '' : shownFigure(l.type, l.high),
-      chance: l.chance === 1 ? '' : String(Math.round(l.chance * 1000) / 10),
-      priceKind: l.priceKind,
-      cures: l.cures,
-      source: l.source ?? '',
-      pricedOn: l.pricedOn ?? '',
-      lookMin: figureText(l.lookMin),
-      ...(l.parts && { parts: l.parts.length ? l.parts : [NO_PART], partsSaid: true }),
-    })),
-    valueAfter: moneyField(b.valueAfterMinor, cur.value),
-    success: String(Math.round(b.successChance * 1000) / 10),
-    comeback: b.comebackMinor ? moneyField(b.comebackMinor, cur.value) : '',
-    hoursOk: String(b.hoursOk),
-    hoursFail: String(b.hoursFail),
-    ruledOut: b.ruledOut ?? '',
-    daysDown: b.daysDown ? String(b.daysDown) : '',
-  }),
-})
-const { draft } = form
-const condemnedParts = computed(() => condemned(sheet.inForce.value).length > 0)
-const mends = computed(() => MENDING.includes(draft.value.way))
-const lineTypes = computed(
-  () =>
-    Object.fromEntries(Object.entries(LINE_TYPES).filter(([k]) => k !== 'sale' || !mends.value)) as Record<
-      LineType,
-      string
-    >,
-)
-/** the place of a line among those that were sent */
-const sent = (i: number): number => draft.value.lines.slice(0, i).filter(l => !idle(l)).length
-const fault = (i: number, field: string): string =>
-  form.faults.value.find(f => f.field === `body.lines.${sent(i)}.${field}`)?.message ?? ''
-const lineFault = (i: number): string =>
-  draft.value.lines[i] && !idle(draft.value.lines[i])
-    ? (form.faults.value.find(f => f.field.startsWith(`body.lines.${sent(i)}.`))?.message ?? '')
-    : ''
-
-function share(typed: string): number {
-  const pct = figure(typed)
-  return pct === null ? 1 : (sendable(pct / 100, typed) as number)
-}
-/** ids of starter lines stay the same while the form is untouched */
-function lineId(i: number): string {
-  return String(i).padStart(26, '0')
-}
-const today = new Date().toISOString().slice(0, 10)
-/** a price that is typed is of today */
-function priced(l: LineDraft): void {
-  if (!inHours(l.type) && l.likely.trim()) l.pricedOn = today
-}
-/** parts of this engine, each where it sits; what may not stay in comes first */
-const partOptions = computed(() => {
-  const bad = sheet.assessment.value?.bad.flatMap(b => b.parts.map(p => p.part)) ?? []
-  return placesOf(sheet.job.value.facts)
-    .map(p => ({ key: placeKey(p), name: partName(p.part, p.place), bad: bad.includes(p.part) }))
-    .sort((a, b) => Number(b.bad) - Number(a.bad))
-})
-const asksPart = (l: LineDraft): boolean =>
-  bought(l.type) || (l.type === 'labour' && Boolean(sheet.assessment.value?.bad.length))
-function sayParts(l: LineDraft, keys: string[]): void {
-  const last = keys.at(-1)
-  l.parts = last === NO_PART ? [NO_PART] : keys.filter(k => k !== NO_PART)
-  l.partsSaid = keys.length > 0
-}
-const bought = (type: LineType): boolean => type === 'part' || type === 'outwork'
-const age = (l: LineDraft) =>
-  priceAge({ type: l.type, priceKind: l.priceKind, pricedOn: l.pricedOn || null }, today, shop.policy.priceDays)
-const FIRM_WORDS = { firm: 'firm', estimated: 'estimated', contingent: 'contingent' }
-const firm = (l: LineDraft): string =>
-  FIRM_WORDS[
-    firmness({
-      low: lineFigure(l.type, l.low || l.likely),
-      high: lineFigure(l.type, l.high || l.likely),
-      chance: share(l.chance),
-      priceKind: l.priceKind,
-    })
-  ]
-/** parts of the price lists whose name is being typed */
-const hits = ref<PriceRow[]>([])
-const seek = useDebounceFn(async (typed: string) => {
-  hits.value =
-    typed.trim().length < 2
-      ? []
-      : (
-          await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(typed.trim())}`).catch(() => ({
-            prices: [],
-          }))
-        ).prices
-}, 150)
-const hitName = (p: PriceRow): string => `${p.name} (${p.number})`
-/** a part that was picked from the list brings its price, kind, source and day */
-function picked(l: LineDraft): void {
-  const hit = hits.value.find(p => hitName(p) === l.text)
-  if (!hit || !bought(l.type) || hit.priceMinor === null) return
-  Object.assign(l, {
-    likely: moneyField(hit.priceMinor, cur.value),
-    low: '',
-    high: '',
-    priceKind: hit.kind,
-    source: hit.supplier,
-    pricedOn: hit.pricedOn,
-  })
-}
-function add(type: LineType): void {
-  draft.value.lines.push({
-    id: ulid(),
-    type,
-    text: '',
-    why: '',
-    low: '',
-    likely: '',
-    high: '',
-    chance: '',
-    priceKind: type === 'part' ? 'retail' : null,
-  })
-}
-async function submit(): Promise<void> {
-  if (await form.submit()) emit('logged')
-}
+const {
+  listId,
+  cur,
+  inHours,
+  idle,
+  form,
+  draft,
+  condemnedParts,
+  mends,
+  lineTypes,
+  fault,
+  lineFault,
+  priced,
+  bought,
+  hits,
+  seek,
+  hitName,
+  picked,
+  add,
+  submit,
+} = useOptionDraft(props, emit)
 </script>
 
 <template>
@@ -328,63 +100,7 @@ async function submit(): Promise<void> {
             ✕
           </button></span
         >
-        <span role="cell" class="more">
-          <input
-            v-model="l.why"
-            class="in why wide"
-            :aria-label="`Why line ${i + 1} is here`"
-            placeholder="why it is here"
-          />
-          <ElSelect
-            v-if="asksPart(l)"
-            :model-value="l.partsSaid ? (l.parts ?? []) : []"
-            multiple
-            collapse-tags
-            filterable
-            size="small"
-            class="forpart"
-            :class="{ unset: !l.partsSaid }"
-            :aria-label="`Parts that line ${i + 1} is for`"
-            placeholder="for which part?"
-            @update:model-value="keys => sayParts(l, keys)"
-            ><ElOption :value="NO_PART" label="no part of the engine" /><ElOption
-              v-for="p in partOptions"
-              :key="p.key"
-              :value="p.key"
-              :label="p.bad ? `${p.name}: may not stay in` : p.name"
-          /></ElSelect>
-          <template v-if="bought(l.type)"
-            ><select v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${i + 1}`">
-              <option :value="null">price kind</option>
-              <option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select
-            ><input
-              v-model="l.source"
-              class="in why"
-              :aria-label="`Who the price of line ${i + 1} is from`"
-              placeholder="price from" /><input
-              v-model="l.pricedOn"
-              type="date"
-              class="in why"
-              :class="{ unset: !l.pricedOn }"
-              :aria-label="`Day of the price of line ${i + 1}`"
-          /></template>
-          <span v-if="l.chance && bought(l.type)" class="look"
-            ><input
-              v-model="l.lookMin"
-              class="in why"
-              inputmode="numeric"
-              :aria-label="`Minutes to find out line ${i + 1}`"
-              placeholder="30"
-            />
-            min to find out</span
-          >
-          <span v-if="idle(l)" class="state">no price yet: not counted</span
-          ><span v-if="l.likely" class="state" :class="firm(l)">{{ firm(l) }}</span
-          ><span v-if="age(l).stale" class="state stale">price {{ age(l).days }} days old</span>
-          <label v-if="mends && condemnedParts" class="cures"
-            ><input v-model="l.cures" type="checkbox" /> cures the first cause</label
-          >
-        </span>
+        <OptionLineMore v-model="draft.lines[i]!" role="cell" :number="i + 1" :cures="mends && condemnedParts" />
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
       </div>
     </div>
@@ -504,61 +220,6 @@ async function submit(): Promise<void> {
   opacity: 0.9;
 }
 
-.cures {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-  min-height: 30px;
-  font-size: 13.5px;
-}
-.cures input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--petrol);
-}
-
-.more {
-  grid-column: 1 / -1;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 3px 6px;
-  align-items: center;
-}
-.more .in {
-  width: 104px;
-}
-.more .wide {
-  flex: 1 1 170px;
-}
-.more input[type='date'] {
-  width: 124px;
-}
-.more .unset:not(:focus) {
-  opacity: 0.7;
-}
-.forpart {
-  width: 190px;
-}
-.look {
-  display: inline-flex;
-  gap: 5px;
-  align-items: center;
-  font-size: 13.5px;
-  color: var(--ink-2);
-}
-.more .look .in {
-  width: 48px;
-}
-.state {
-  font: 500 13.5px var(--label);
-  padding: 2px 7px;
-  color: var(--ink-2);
-}
-.state.contingent,
-.state.stale {
-  background: var(--near-wash);
-  color: var(--near);
-}
 .fig {
   position: relative;
 }

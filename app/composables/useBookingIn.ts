@@ -1,0 +1,290 @@
+import { useLocalStorage } from '@vueuse/core'
+import { ulid } from 'ulid'
+import type { ComplaintBody, Entry } from '#core/job/entries'
+import type { Visit } from '#core/job/jobFile'
+import type { EngineFacts } from '#core/engine/facts'
+import { answerText, questionsFor } from '#core/job/questions'
+import type { UseClass } from '#core/engine/words'
+import type { Customer, MachineLine, SheetLine } from '#shared/types/records'
+import type { MeterDraft } from '~/components/RunningTime.vue'
+
+export interface Draft {
+  jobId: string
+  at: string | null
+  ids: string[]
+  owner: string
+  contact: string
+  customerId: string
+  machineId: string
+  machine: MachineDraft
+  sheetId: string
+  meter: MeterDraft
+  words: string
+  since: string
+  about: ComplaintBody['about']
+  answers: Record<string, string>
+  claims: { text: string; howKnown: string }[]
+  useClass: UseClass
+  running: string
+  asIs: string
+  cap: string
+  deadline: string
+}
+
+/** A machine being booked in: what is typed, kept until it is stored. */
+export function useBookingIn() {
+  const shop = useShopStore()
+
+  const router = useRouter()
+
+  const route = useRoute()
+
+  const newDraft = (): Draft => ({
+    jobId: ulid(),
+    at: null,
+    ids: Array.from({ length: 48 }, () => ulid()),
+    owner: '',
+    contact: '',
+    customerId: '',
+    machineId: typeof route.query.machine === 'string' ? route.query.machine : '',
+    machine: blankMachine(shop.policy.volumeUnit, shop.policy.pressureUnit),
+    sheetId: '',
+    meter: blankMeter(),
+    words: '',
+    since: '',
+    about: null,
+    answers: {},
+    claims: [{ text: '', howKnown: '' }],
+    useClass: 'private',
+    running: '',
+    asIs: '',
+    cap: '',
+    deadline: '',
+  })
+
+  const draft = useLocalStorage<Draft>('remedium:draft:new', newDraft, {
+    mergeDefaults: true,
+    listenToStorageChanges: false,
+  })
+
+  if (typeof route.query.machine === 'string') draft.value.machineId = route.query.machine
+
+  const faults = ref<Fault[]>([])
+
+  const message = ref('')
+
+  const busy = ref(false)
+
+  const owners = ref<Customer[]>([])
+
+  const machines = ref<MachineLine[]>([])
+
+  const sheets = ref<SheetLine[]>([])
+
+  onMounted(async () => {
+    ;[owners.value, machines.value, sheets.value] = await Promise.all([
+      read<Customer[]>('/api/customers').catch(() => []),
+      read<MachineLine[]>('/api/machines').catch(() => []),
+      read<SheetLine[]>('/api/specs').catch(() => []),
+    ])
+  })
+
+  /** engines of the same class that are known with figures */
+  const alike = computed(() =>
+    Object.fromEntries(
+      sheets.value
+        .filter(s => s.engineClass === draft.value.machine.facts.engineClass && s.figures > 0)
+        .map(s => [s.id, `${s.name}, ${s.figures} figures`]),
+    ),
+  )
+
+  watch(
+    () => draft.value.machine.facts.engineClass,
+    () => {
+      draft.value.sheetId = ''
+    },
+  )
+
+  /** what earlier visits of a machine that is back again left behind */
+  const back = ref<{ facts: EngineFacts; visits: (Visit & { id: string })[] } | null>(null)
+
+  watch(
+    () => draft.value.machineId,
+    async id => {
+      back.value = id
+        ? await read<{ facts: EngineFacts; visits: (Visit & { id: string })[] }>(`/api/machines/${id}`).catch(
+            () => null,
+          )
+        : null
+    },
+    { immediate: true },
+  )
+
+  const questions = computed(() => questionsFor(draft.value.about, back.value?.facts ?? draft.value.machine.facts))
+
+  const known = computed(() => machines.value.find(m => m.id === draft.value.machineId))
+
+  const fault = (field: string): string =>
+    faults.value.find(f => f.field === field || f.field.startsWith(`${field}.`))?.message ?? ''
+
+  const money = (typed: string): number | null => moneyTyped(typed, shop.policy.currency)
+
+  const claims = computed(() => draft.value.claims.filter(c => c.text.trim()))
+
+  const answered = computed(() => questions.value.filter(q => draft.value.answers[q.id]?.trim()))
+
+  /** where the first free claim stands among the entries */
+  const firstClaim = computed(() => 2 + Number(meterSaid(draft.value.meter)))
+
+  function entries(at: string): Entry[] {
+    const d = draft.value
+    const by = shop.person?.id ?? ''
+    const id = (i: number): string => d.ids[i] ?? ulid()
+    return [
+      {
+        id: id(0),
+        kind: 'complaint',
+        at,
+        by,
+        how: 'claimed',
+        supersedes: null,
+        body: { words: d.words, since: d.since || null, about: d.about },
+      },
+      {
+        id: id(1),
+        kind: 'terms',
+        at,
+        by,
+        how: null,
+        supersedes: null,
+        body: {
+          useClass: d.useClass,
+          runningValueMinor: money(d.running),
+          asIsValueMinor: money(d.asIs),
+          capMinor: money(d.cap),
+          deadline: d.deadline || null,
+          dayLossMinor: null,
+          boughtMinor: null,
+          ownTimeFree: false,
+        },
+      },
+      ...(meterSaid(d.meter)
+        ? [
+            {
+              id: id(2),
+              kind: 'meter',
+              at,
+              by,
+              how: d.meter.source,
+              supersedes: null,
+              body: meterBody(d.meter),
+            } satisfies Entry,
+          ]
+        : []),
+      ...claims.value.map((c, i): Entry => ({
+        id: id(3 + i),
+        kind: 'claim',
+        at,
+        by,
+        how: 'claimed',
+        supersedes: null,
+        body: { text: c.text, howKnown: c.howKnown || null, topic: null },
+      })),
+      ...answered.value.map((q, i): Entry => ({
+        id: id(23 + i),
+        kind: 'claim',
+        at,
+        by,
+        how: 'claimed',
+        supersedes: null,
+        body: { text: answerText(q, d.answers[q.id]?.trim() ?? ''), howKnown: null, topic: q.id },
+      })),
+    ]
+  }
+
+  async function submit(): Promise<void> {
+    if (busy.value) return
+    if (!shop.person) {
+      message.value = 'Say who is at the bench first, at the top right.'
+      return
+    }
+    busy.value = true
+    const d = draft.value
+    d.at ??= new Date().toISOString()
+    const outcome = await send<{ id: string }>('/api/jobs', 'POST', {
+      id: d.jobId,
+      customer: d.customerId ? { id: d.customerId } : { name: d.owner, contact: d.contact || null },
+      machine: d.machineId
+        ? { id: d.machineId }
+        : {
+            ...machineFields(d.machine),
+            meterReading: meterBody(d.meter).reading,
+            meterUnit: d.meter.unit,
+            meterSource: d.meter.source,
+          },
+      facts: d.machineId ? null : engineFacts(d.machine),
+      spec: d.machineId || d.sheetId ? [] : specValues(d.machine),
+      sheetId: !d.machineId && d.sheetId ? d.sheetId : null,
+      entries: entries(d.at),
+    })
+    busy.value = false
+    if (outcome.ok) {
+      draft.value = newDraft()
+      await router.push(`/jobs/${outcome.value.id}`)
+      return
+    }
+    if (outcome.status !== 0) d.at = null
+    message.value = outcome.message
+    faults.value = outcome.faults
+    await nextTick()
+    document.querySelector('.wrong, .fault')?.scrollIntoView({ block: 'center' })
+  }
+
+  /** a job that another Remedium saved as JSON */
+  async function fromFile(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement
+    const file = input.files?.[0]
+    if (!file) return
+    const outcome = await send<{ id: string }>('/api/jobs/import', 'POST', {
+      text: await file.text(),
+      by: shop.person?.id ?? '',
+    })
+    input.value = ''
+    if (outcome.ok) await router.push(`/jobs/${outcome.value.id}`)
+    else message.value = outcome.message
+  }
+
+  function pickOwner(): void {
+    draft.value.customerId = owners.value.find(o => o.name === draft.value.owner)?.id ?? ''
+  }
+
+  const dirty = computed(() => draft.value.words || draft.value.owner || draft.value.machine.name)
+
+  function startOver(): void {
+    draft.value = newDraft()
+    faults.value = []
+    message.value = ''
+  }
+
+  return {
+    shop,
+    draft,
+    faults,
+    message,
+    busy,
+    owners,
+    alike,
+    back,
+    questions,
+    known,
+    fault,
+    money,
+    firstClaim,
+    entries,
+    submit,
+    fromFile,
+    pickOwner,
+    dirty,
+    startOver,
+  }
+}

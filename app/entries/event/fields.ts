@@ -1,0 +1,15 @@
+import { EVENTS } from '#core/words/counter'
+import type { FindingPlan } from '../fieldPlan'
+import { note } from '../fieldPlan'
+
+export default {
+  kind: 'event',
+  log: 'Log it',
+  how: null,
+  counts: false,
+  fields: [
+    { type: 'chips', key: 'what', label: 'It', options: EVENTS },
+    { type: 'text', key: 'when', label: 'When' },
+    note,
+  ],
+} satisfies FindingPlan

@@ -1,0 +1,75 @@
+import type { BodyOf, Entry, EntryKind, Quantity } from '#core/job/entries'
+import type { FieldPlan, FieldsDraft, FindingPlan, QuantityDraft } from './fieldPlan'
+
+export function blankFields(plan: FindingPlan): FieldsDraft {
+  return Object.fromEntries(plan.fields.map((f): [string, FieldsDraft[string]] => [f.key, blankField(f)]))
+}
+
+function blankField(f: FieldPlan): FieldsDraft[string] {
+  switch (f.type) {
+    case 'chips':
+      return f.start ?? null
+    case 'many':
+      return []
+    case 'leaks':
+      return []
+    case 'switch':
+      return false
+    case 'quantity':
+      return { text: '', unit: rememberedUnit(f.kind, f.units) }
+    default:
+      return ''
+  }
+}
+
+/** What a form holds as the body of its entry. What can't be read as a figure goes as it was typed: the answer then names the field. */
+export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryKind] {
+  return Object.fromEntries(
+    plan.fields.map(f => [f.key, fieldBody(f, draft[f.key] ?? blankField(f))]),
+  ) as unknown as BodyOf[EntryKind]
+}
+
+function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
+  switch (f.type) {
+    case 'figure':
+      return typedFigure(value as string)
+    case 'money':
+      return moneyTyped(value as string, useShopStore().policy.currency)
+    case 'quantity': {
+      const { text, unit } = value as QuantityDraft
+      return text.trim() ? { value: typedFigure(text), unit } : null
+    }
+    case 'lines':
+      return (value as string)
+        .split('\n')
+        .map(line => line.trim())
+        .filter(Boolean)
+    case 'text':
+    case 'cause':
+    case 'area':
+      return (value as string) || null
+    default:
+      return value
+  }
+}
+
+export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft {
+  const of = body as unknown as Record<string, unknown>
+  return Object.fromEntries(
+    plan.fields.map((f): [string, FieldsDraft[string]] => {
+      const value = of[f.key]
+      if (f.type === 'figure') return [f.key, figureText(value as number | null)]
+      if (f.type === 'money') return [f.key, moneyField(value as number | null, useShopStore().policy.currency)]
+      if (f.type === 'quantity')
+        return [
+          f.key,
+          value
+            ? { text: String((value as Quantity).value), unit: (value as Quantity).unit }
+            : { text: '', unit: rememberedUnit(f.kind, f.units) },
+        ]
+      if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
+      if (f.type === 'text' || f.type === 'cause' || f.type === 'area') return [f.key, (value as string | null) ?? '']
+      return [f.key, value as FieldsDraft[string]]
+    }),
+  )
+}

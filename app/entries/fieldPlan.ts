@@ -1,0 +1,48 @@
+import type { EntryKind, LeakSite } from '#core/job/entries'
+import type { EngineFacts } from '#core/engine/facts'
+import type { HowGot } from '#core/log/words'
+
+/** One field of a finding that is plain enough to be described instead of drawn. */
+export type FieldPlan = {
+  key: string
+  label: string
+  hint?: string
+  when?: (draft: FieldsDraft, facts: EngineFacts) => boolean
+} & (
+  | {
+      type: 'chips'
+      options: Partial<Record<string, string>>
+      start?: string
+      needed?: boolean
+      swatches?: Record<string, string>
+    }
+  | { type: 'many'; options: Partial<Record<string, string>> }
+  | { type: 'text' | 'area' | 'lines' }
+  | { type: 'figure'; suffix?: string }
+  | { type: 'money' }
+  | { type: 'quantity'; units: string[]; kind: string }
+  | { type: 'leaks' }
+  | { type: 'cause' }
+  | { type: 'switch' }
+)
+export interface QuantityDraft {
+  text: string
+  unit: string
+}
+export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | null>
+
+export interface FindingPlan {
+  kind: EntryKind
+  /** what the button says */
+  log: string
+  intro?: string
+  caution?: string
+  how: HowGot | null
+  fields: FieldPlan[]
+  /** one touch for a whole check that finds nothing */
+  normal?: { word: string; draft: FieldsDraft }
+  /** counts in the judgement while it is being typed */
+  counts?: boolean
+}
+
+export const note: FieldPlan = { type: 'area', key: 'note', label: 'Note' }

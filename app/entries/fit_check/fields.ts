@@ -1,0 +1,23 @@
+import { FIT_ITEMS, FIT_STATES } from '#core/words/deciding'
+import type { FieldPlan, FindingPlan } from '../fieldPlan'
+import { note } from '../fieldPlan'
+
+export default {
+  kind: 'fit_check',
+  log: 'Log the fit',
+  how: 'measured',
+  counts: true,
+  intro: 'Another engine held against this frame, before it is ordered.',
+  fields: [
+    { type: 'text', key: 'engine', label: 'Which engine' },
+    ...Object.entries(FIT_ITEMS).map(([key, label]): FieldPlan => ({
+      type: 'chips',
+      key,
+      label,
+      options: FIT_STATES,
+      start: 'not_checked',
+      needed: true,
+    })),
+    note,
+  ],
+} satisfies FindingPlan

@@ -1,0 +1,15 @@
+import { ORIGINS } from '#core/words/opened'
+import type { FindingPlan } from '../fieldPlan'
+
+export default {
+  kind: 'fitted',
+  log: 'Log what was fitted',
+  how: null,
+  counts: false,
+  fields: [
+    { type: 'text', key: 'what', label: 'Part' },
+    { type: 'text', key: 'batch', label: 'Batch or lot on its label' },
+    { type: 'text', key: 'from', label: 'From whom' },
+    { type: 'chips', key: 'origin', label: 'It is', options: ORIGINS, start: 'maker', needed: true },
+  ],
+} satisfies FindingPlan

@@ -1,0 +1,13 @@
+import type { FindingPlan } from '../fieldPlan'
+
+export default {
+  kind: 'inventory',
+  log: 'Log what is in the box',
+  how: null,
+  counts: false,
+  fields: [
+    { type: 'lines', key: 'here', label: 'Here, one thing a line' },
+    { type: 'lines', key: 'missing', label: 'Missing, one thing a line' },
+    { type: 'text', key: 'from', label: 'Who took it apart', hint: 'What they found is a claim: log it as one.' },
+  ],
+} satisfies FindingPlan

@@ -1,0 +1,19 @@
+import { LOCK_RESULTS, LOCK_STEPS } from '#core/words/looks'
+import type { FindingPlan } from '../fieldPlan'
+import { note } from '../fieldPlan'
+
+const LOCK_LABELS = Object.fromEntries(Object.entries(LOCK_STEPS).map(([k, v]) => [k, v.label]))
+
+export default {
+  kind: 'lock_step',
+  log: 'Log this step',
+  how: 'by_feel',
+  counts: false,
+  intro:
+    'In this order. The plug comes out before anything turns it, even when there is no oil: fuel may spray, no sparks, rags ready. Nothing is forced.',
+  fields: [
+    { type: 'chips', key: 'step', label: 'Step', options: LOCK_LABELS },
+    { type: 'chips', key: 'result', label: 'Then', options: LOCK_RESULTS },
+    note,
+  ],
+} satisfies FindingPlan

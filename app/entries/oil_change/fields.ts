@@ -1,0 +1,23 @@
+import type { FindingPlan } from '../fieldPlan'
+
+export default {
+  kind: 'oil_change',
+  log: 'Log the oil change',
+  how: null,
+  counts: false,
+  intro:
+    'All of it, never only topped up: old oil with new on top is old oil. Read the level again after five minutes.',
+  caution: 'Hot oil burns. Waste oil to its own can: follow your local rules.',
+  fields: [
+    { type: 'quantity', key: 'amount', label: 'Filled', units: ['mL', 'L', 'US_floz'], kind: 'volume' },
+    { type: 'text', key: 'oil', label: 'Which oil' },
+    { type: 'switch', key: 'filter', label: 'Filter or strainer too' },
+    {
+      type: 'figure',
+      key: 'atHours',
+      label: 'At a running time of',
+      suffix: 'h',
+      hint: 'Empty: the running time of this visit.',
+    },
+  ],
+} satisfies FindingPlan

@@ -1,0 +1,22 @@
+import type { FindingPlan } from '../fieldPlan'
+import { note } from '../fieldPlan'
+
+export default {
+  kind: 'oil_use',
+  log: 'Log the oil used',
+  how: 'claimed',
+  counts: true,
+  intro: "What was topped up, over how much running: from the owner's memory or the machine's book.",
+  fields: [
+    { type: 'quantity', key: 'topped', label: 'Topped up', units: ['mL', 'L', 'US_floz'], kind: 'volume' },
+    { type: 'figure', key: 'over', label: 'Over a running time or distance of' },
+    { type: 'chips', key: 'unit', label: 'In', options: { h: 'hours', km: 'km' }, start: 'h', needed: true },
+    {
+      type: 'figure',
+      key: 'perWeek',
+      label: 'It runs in a week',
+      hint: 'Then this says on which day it reaches the low mark.',
+    },
+    note,
+  ],
+} satisfies FindingPlan

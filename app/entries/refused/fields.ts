@@ -1,0 +1,13 @@
+import type { FindingPlan } from '../fieldPlan'
+
+export default {
+  kind: 'refused',
+  log: 'Log the refusal',
+  how: null,
+  counts: false,
+  fields: [
+    { type: 'text', key: 'what', label: 'Work that was refused' },
+    { type: 'text', key: 'risk', label: 'What it risks, as the owner was told' },
+    { type: 'text', key: 'by', label: 'Who refused it' },
+  ],
+} satisfies FindingPlan
