@@ -74,6 +74,8 @@ export default defineNuxtConfig({
     },
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
+  // a space between two words stays one, also where the line was broken there
+  vue: { compilerOptions: { whitespace: 'preserve' } },
   vite: {
     worker: { format: 'es' },
     // found late they would reload the first page of a developer

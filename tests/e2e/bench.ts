@@ -1,5 +1,6 @@
 import type { APIRequestContext, Page } from '@playwright/test'
 import { expect } from '@playwright/test'
+import { ulid } from 'ulid'
 
 /** Somebody of the shop stands at the bench, before the first page opens. */
 export async function atTheBench(page: Page, request: APIRequestContext, base = ''): Promise<void> {
@@ -91,4 +92,19 @@ export async function makeSafe(page: Page): Promise<void> {
   const tick = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
   if (await tick.count()) await tick.click()
   await expect(page.locator('.safe')).toContainText(/Made safe \d/)
+}
+
+/** An entry put on a job by the way that pages use, without a page. */
+export async function logged(
+  page: Page,
+  jobId: string,
+  kind: string,
+  body: object,
+  how: string | null = null,
+): Promise<void> {
+  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
+    data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
+  })
+  expect(answer.status(), await answer.text()).toBe(201)
 }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, logged } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -114,7 +114,10 @@ test('a way is taken off and brought back by undoing, and a stage keeps its note
   await expect(page.locator('.notes li')).toHaveText(/Cleaned the tank screen/)
 })
 
-test('handing back warns of what is open, closes the job and moves it off today', async ({ page, request }) => {
+test('handing back is refused until each stop is taken on by name, and keeps what must not be run on today', async ({
+  page,
+  request,
+}) => {
   const id = await jobNumbered(request, 215)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+9')
@@ -125,13 +128,26 @@ test('handing back warns of what is open, closes the job and moves it off today'
   await expect(page.locator('.fault:visible').first()).toContainText('Handed to is missing.')
   await page.getByLabel('Handed to').fill('Petr Holloway')
   await page.getByLabel(/What was said/).fill('Not to be run. Took it home to think.')
+  // the cap is passed and the owner did not answer: that is nobody's to sign
+  await page.getByRole('button', { name: /Hand it back/ }).click()
+  await expect(page.locator('.hand .bar')).toContainText('nobody can sign this away')
+  await logged(page, id, 'owner_call', { result: 'answered', answer: 'fetches it', capMinor: null })
+  await openJob(page, `/jobs/${id}`)
+  await page.getByRole('button', { name: /Hand it back/ }).click()
+  await expect(page.locator('.hand .bar')).toContainText('taken on by name')
+  for (let left = await page.getByRole('button', { name: 'I take this on' }).count(); left > 0; left--) {
+    await page.getByRole('button', { name: 'I take this on' }).first().click()
+    await page.getByLabel(/Why it can be answered for/).fill('fetched by trailer, owner told')
+    await page.getByRole('button', { name: 'Sign', exact: true }).click()
+    await expect(page.getByRole('button', { name: 'I take this on' })).toHaveCount(left - 1)
+  }
   await page.getByRole('button', { name: /Hand it back/ }).click()
   await expect(page.getByRole('heading', { name: 'Handed back' })).toBeVisible()
-  await expect(page.locator('.stop')).toHaveCount(0)
+  // what stands goes on standing, on the sheet and on today
+  await expect(page.locator('.stop.signed').first()).toBeVisible()
   await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'Your move' })).toBeVisible()
-  await expect(page.locator('.page')).not.toContainText('T 215')
-  await expect(page.locator('.side')).toContainText('T 215')
+  const out = page.getByRole('region', { name: /Out, not to be run/ })
+  await expect(out).toContainText('T 215')
 })
 
 test('nobody at the bench, nothing logged: it asks who is there and keeps what was typed', async ({

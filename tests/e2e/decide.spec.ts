@@ -1,20 +1,13 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { ulid } from 'ulid'
-import { atTheBench, chip, freshJob, lean, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, lean, makeSafe, openJob, logged } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
 })
 
 /** Logs what an earlier stage would have left, as the page itself does. */
-async function logged(page: Page, jobId: string, kind: string, body: object, how: string | null = null): Promise<void> {
-  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
-  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
-    data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
-  })
-  expect(answer.status(), await answer.text()).toBe(201)
-}
 const money = (type: string, text: string, likely: number, more: object = {}) => ({
   id: ulid(),
   type,

@@ -73,7 +73,7 @@ async function screens(page: Page): Promise<Screen[]> {
 async function show(page: Page, screen: Screen): Promise<void> {
   await page.goto(screen.path)
   await expect(page.locator(screen.ready).first()).toBeVisible()
-  if (screen.key) await page.keyboard.press(screen.key)
+  if (screen.key) await page.keyboard.press(/\d/.test(screen.key) ? `Alt+${screen.key}` : screen.key)
   if (screen.tab) await page.locator('.looks').getByRole('button', { name: screen.tab }).click()
   await page.waitForTimeout(150)
 }
