@@ -1,5 +1,7 @@
 import { STARTERS } from '#core/estimate/starters'
-import type { BodyOf, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
+import type { BodyOf, EntryKind } from '#core/entries/types'
+import type { OptionBody } from '#core/entries/option/schema'
+import type { EstimateLine } from '#core/estimate/estimateLine'
 import type { EngineFacts } from '#core/engine/facts'
 import { UNASKED } from '#core/engine/facts'
 import type { FillTable } from '#core/oil/fillMarks'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { asBuilt } from '#core/job/asBuilt'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 
 /** The engine as it went together: for the next hand that opens it. */
 const props = defineProps<{ entries: Entry[] }>()

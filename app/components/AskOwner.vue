@@ -2,7 +2,7 @@
 import dayjs from 'dayjs'
 import { changeOrder } from '#core/estimate/quote'
 import { moneyText } from '#core/estimate/money'
-import { ofKind } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
 import { QUOTE_STAGES } from '#core/words/deciding'
 import type { QuoteLine } from '#shared/types/records'
 

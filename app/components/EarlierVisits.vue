@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { describe } from '#core/job/describe'
-import { latest, ofKind } from '#core/job/entries'
+import { describe } from '#core/entries/say'
+import { latest, ofKind } from '#core/entries/types'
 import type { Visit } from '#core/job/jobFile'
 
 /** What earlier visits left behind: what was refused, what is still changed on the machine, what it carries for life. */

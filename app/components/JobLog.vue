@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import type { Entry } from '#core/job/entries'
-import { describe } from '#core/job/describe'
+import type { Entry } from '#core/entries/types'
+import { describe } from '#core/entries/say'
 import { HOW_GOT } from '#core/log/words'
 import { correctable } from '~/composables/useJobSheet'
 

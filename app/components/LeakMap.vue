@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LeakSite } from '#core/job/entries'
+import type { LeakSite } from '#core/entries/leaks/schema'
 import { LEAK_SITES, LEAK_STATES } from '#core/words/looks'
 import type { EngineFacts } from '#core/engine/facts'
 

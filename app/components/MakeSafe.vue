@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { latest } from '#core/job/entries'
+import { latest } from '#core/entries/types'
 import { isSafe } from '#core/job/makeSafe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { tiltGuide } from '#core/oil/tiltGuide'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
 
 /** Photos of this job: from the camera or a file, made small and freed of place and camera by the bench computer. */
 const sheet = useSheet()

@@ -2,7 +2,7 @@
 import { moneyText, toMajor } from '#core/estimate/money'
 import { protectors } from '#core/estimate/protectors'
 import { protectShare } from '#core/estimate/spend'
-import type { EntryOf } from '#core/job/entries'
+import type { EntryOf } from '#core/entries/types'
 
 /** Small parts kept as they are, against what they would destroy: the engine is open now. */
 const props = defineProps<{ option: EntryOf<'option'>; invested: number }>()

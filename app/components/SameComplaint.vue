@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { latest } from '#core/job/entries'
+import { latest } from '#core/entries/types'
 import type { CaseLine } from '#shared/types/records'
 
 /** The same complaint on engines of this class, and what each turned out to be. */

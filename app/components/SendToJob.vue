@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
-import type { BodyOf, EntryKind } from '#core/job/entries'
+import type { BodyOf, EntryKind } from '#core/entries/types'
 import type { HowGot } from '#core/log/words'
 import type { JobLine } from '#shared/types/records'
 

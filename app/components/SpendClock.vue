@@ -2,7 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { moneyText } from '#core/estimate/money'
 import { spendNow } from '#core/estimate/spend'
-import type { SpendBody } from '#core/job/entries'
+import type { SpendBody } from '#core/entries/spend/schema'
 
 /** What is put into this job so far, against the owner's cap; a clock to start and stop, or minutes typed. */
 const sheet = useSheet()

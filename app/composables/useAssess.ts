@@ -3,7 +3,7 @@ import { wrap } from 'comlink'
 import type { Assessment } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { SimResult } from '#core/estimate/simulate'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import type { JobFile } from '#core/job/jobFile'
 import type { AssessApi } from '~/workers/assess.worker'
 

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { ulid } from 'ulid'
-import type { ComplaintBody, Entry } from '#core/job/entries'
+import type { ComplaintBody } from '#core/entries/complaint/schema'
+import type { Entry } from '#core/entries/types'
 import type { Visit } from '#core/job/jobFile'
 import type { EngineFacts } from '#core/engine/facts'
 import { answerText, questionsFor } from '#core/job/questions'

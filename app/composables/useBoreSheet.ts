@@ -1,5 +1,5 @@
-import { latest } from '#core/job/entries'
-import type { BoreBody } from '#core/job/entries'
+import { latest } from '#core/entries/types'
+import type { BoreBody } from '#core/entries/bore/schema'
 import type { Tool } from '#core/measure/tools'
 import { boreOf } from '#core/measure/judgeMeasure'
 import { specFor } from '#core/spec/specValue'

@@ -2,8 +2,8 @@ import { useLocalStorage } from '@vueuse/core'
 import { charged } from '#core/estimate/spend'
 import type { SimResult } from '#core/estimate/simulate'
 import { moneyText, toMajor, toMinor } from '#core/estimate/money'
-import type { ApprovalBody } from '#core/job/entries'
-import { ofKind } from '#core/job/entries'
+import type { ApprovalBody } from '#core/entries/approval/schema'
+import { ofKind } from '#core/entries/types'
 import type { Way } from '#core/words/deciding'
 
 /** The ways of a job as they are weighed and agreed to. */

@@ -1,5 +1,5 @@
 import { ulid } from 'ulid'
-import type { BodyOf, Entry, EntryKind } from '#core/job/entries'
+import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import type { HowGot } from '#core/log/words'
 import type { FormName } from './useJobSheet'
 

@@ -1,6 +1,6 @@
 import { partsStanding } from '#core/teardown/judgePart'
 import type { PartKey } from '#core/teardown/parts'
-import { latest } from '#core/job/entries'
+import { latest } from '#core/entries/types'
 import { hasSump } from '#core/oil/fillMarks'
 import { FINDING_PLANS } from '~/entries/plans'
 import type { PlannedFinding } from '~/entries/plans'

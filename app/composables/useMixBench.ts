@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { InputError } from '#core/errors'
-import type { BodyOf, EntryKind } from '#core/job/entries'
+import type { BodyOf, EntryKind } from '#core/entries/types'
 import type { HowGot } from '#core/log/words'
 import { fuelAge } from '#core/mix/fuelAge'
 import type { FuelType } from '#core/mix/fuelAge'

@@ -1,5 +1,7 @@
 import dayjs from 'dayjs'
-import type { Entry, OrderBody, OutworkBody } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
+import type { OrderBody } from '#core/entries/order/schema'
+import type { OutworkBody } from '#core/entries/outwork/schema'
 import { HOUR_LINES } from '#core/words/deciding'
 import { linesInHand, missing, needs, readyBy } from '#core/parts/needs'
 import type { Need } from '#core/parts/needs'

@@ -1,5 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
-import type { Entry, OilBody, OilKindBody, OilReading } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
+import type { OilBody, OilReading } from '#core/entries/oil/schema'
+import type { OilKindBody } from '#core/entries/oil_kind/schema'
 import type { JobFile } from '#core/job/jobFile'
 import type { EngineFacts } from '#core/engine/facts'
 import { UNASKED } from '#core/engine/facts'

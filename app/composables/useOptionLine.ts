@@ -1,5 +1,5 @@
 import { firmness, priceAge } from '#core/estimate/causeLines'
-import type { EstimateLine } from '#core/job/entries'
+import type { EstimateLine } from '#core/estimate/estimateLine'
 import { partName, placeKey, placesOf } from '#core/teardown/places'
 import { HOUR_LINES } from '#core/words/deciding'
 import type { LineType } from '#core/words/deciding'

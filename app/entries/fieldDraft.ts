@@ -1,4 +1,5 @@
-import type { BodyOf, Entry, EntryKind, Quantity } from '#core/job/entries'
+import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
+import type { Quantity } from '#core/units/quantity'
 import type { FieldPlan, FieldsDraft, FindingPlan, QuantityDraft } from './fieldPlan'
 
 export function blankFields(plan: FindingPlan): FieldsDraft {

@@ -1,4 +1,5 @@
-import type { EntryKind, LeakSite } from '#core/job/entries'
+import type { EntryKind } from '#core/entries/types'
+import type { LeakSite } from '#core/entries/leaks/schema'
 import type { EngineFacts } from '#core/engine/facts'
 import type { HowGot } from '#core/log/words'
 

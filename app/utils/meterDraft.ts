@@ -1,4 +1,4 @@
-import type { MeterBody } from '#core/job/entries'
+import type { MeterBody } from '#core/entries/meter/schema'
 import type { MeterDraft } from '~/components/RunningTime.vue'
 
 export const blankMeter = (): MeterDraft => ({

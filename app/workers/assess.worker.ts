@@ -7,11 +7,12 @@ import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
 import { termsNow } from '#core/estimate/spend'
 import type { SimOption, SimResult } from '#core/estimate/simulate'
 import { simulate } from '#core/estimate/simulate'
-import type { Entry } from '#core/job/entries'
-import { entriesInForce, ofKind } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
+import { entriesInForce } from '#core/log/entry'
+import { ofKind } from '#core/entries/types'
 import type { JobFile } from '#core/job/jobFile'
 import { workPolicy } from '#core/verdict/judgeOptions'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 
 /** The log together with what is being typed, where that is complete enough to be judged. */
 function withTyped(file: JobFile, typed: Entry[]): JobFile {

@@ -1,5 +1,5 @@
-import type { EntryOf, Entry } from '../job/entries'
-import { ofKind } from '../job/entries'
+import type { EntryOf, Entry } from '../entries/types'
+import { ofKind } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import { visitsWithHours } from '../job/runningTime'
 import { convert } from '../units/unitConvert'

@@ -1,5 +1,6 @@
-import type { Entry, EntryOf, Quantity } from '../job/entries'
-import { latest } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import type { Quantity } from '../units/quantity'
+import { latest } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Mark } from '../judgement'
 import { COMPRESSION_BANDS } from '../spec/rulesOfThumb'

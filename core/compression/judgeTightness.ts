@@ -1,4 +1,4 @@
-import type { EntryOf } from '../job/entries'
+import type { EntryOf } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import type { EngineFacts } from '../engine/facts'
 import { HEARD } from '../words/looks'

@@ -1,4 +1,4 @@
-import type { EntryOf } from '../job/entries'
+import type { EntryOf } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import type { Mark, Stop, StoppingJudgement } from '../judgement'
 import { TURN_FEELS } from '../words/looks'

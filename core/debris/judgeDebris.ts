@@ -1,5 +1,5 @@
-import type { Entry, EntryOf } from '../job/entries'
-import { ofKind } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import { ofKind } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../words/looks'
 import type { Judgement, Mark, Stop } from '../judgement'

@@ -1,5 +1,6 @@
-import type { Entry } from '../job/entries'
-import { entriesInForce, ofKind } from '../job/entries'
+import type { Entry } from '../entries/types'
+import { entriesInForce } from '../log/entry'
+import { ofKind } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import type { Diagnosis } from './diagnose'
 import { diagnose } from './diagnose'

@@ -1,4 +1,4 @@
-import type { EstimateLine } from '../job/entries'
+import type { EstimateLine } from './estimateLine'
 import type { ShopPolicy } from '../engine/policy'
 import { HOUR_LINES } from '../words/deciding'
 import { toMajor } from './money'

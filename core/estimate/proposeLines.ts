@@ -1,4 +1,4 @@
-import type { Entry } from '../job/entries'
+import type { Entry } from '../entries/types'
 import type { BoreJudgement } from '../measure/judgeMeasure'
 import { partsStanding } from '../teardown/judgePart'
 import { PART_PLANS } from '../teardown/parts'

@@ -1,4 +1,5 @@
-import type { Entry, EstimateLine } from '../job/entries'
+import type { Entry } from '../entries/types'
+import type { EstimateLine } from './estimateLine'
 import type { EngineFacts } from '../engine/facts'
 import { partsStanding } from '../teardown/judgePart'
 import type { PartKey } from '../teardown/parts'

@@ -1,4 +1,4 @@
-import type { EstimateLine } from '../job/entries'
+import type { EstimateLine } from './estimateLine'
 import type { ShopPolicy } from '../engine/policy'
 import { lineTerm } from './optionCost'
 import { pertShape } from './pert'

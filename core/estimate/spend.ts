@@ -1,5 +1,6 @@
-import type { Entry, EntryOf, TermsBody } from '../job/entries'
-import { latest, ofKind } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import type { TermsBody } from '../entries/terms/schema'
+import { latest, ofKind } from '../entries/types'
 import type { ShopPolicy } from '../engine/policy'
 import type { Stop } from '../judgement'
 import { moneyText, toMajor } from './money'

@@ -1,4 +1,4 @@
-import type { EstimateLine } from '../job/entries'
+import type { EstimateLine } from './estimateLine'
 import type { Way } from '../words/deciding'
 
 /** A line to begin with; a null figure is for the technician to fill in. */

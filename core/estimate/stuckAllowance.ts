@@ -1,5 +1,5 @@
-import type { Entry } from '../job/entries'
-import { latest, ofKind } from '../job/entries'
+import type { Entry } from '../entries/types'
+import { latest, ofKind } from '../entries/types'
 
 export type RustGrade = 'clean' | 'rusty'
 /** A joint that was undone in this shop: whether a fastener was stuck, and the minutes that it took. */

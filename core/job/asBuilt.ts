@@ -2,9 +2,9 @@ import { MEASURE_PLANS } from '../measure/items'
 import { partsStanding } from '../teardown/judgePart'
 import { partName } from '../teardown/places'
 import { quantityText } from '../units/unitRound'
-import { describe } from './describe'
-import type { Entry } from './entries'
-import { latest, ofKind } from './entries'
+import { describe } from '../entries/say'
+import type { Entry } from '../entries/types'
+import { latest, ofKind } from '../entries/types'
 import type { ShopPolicy } from '../engine/policy'
 
 export interface BuiltLine {

@@ -1,6 +1,6 @@
 import { hasSump } from '../oil/fillMarks'
-import type { Entry, EntryKind } from './entries'
-import { FINDING_KINDS } from './entries'
+import type { Entry, EntryKind } from '../entries/types'
+import { FINDING_KINDS } from '../entries/findings'
 import type { EngineFacts } from '../engine/facts'
 
 /** What a verdict rests on, so that nobody takes a look for a measurement. */

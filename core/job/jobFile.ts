@@ -3,7 +3,7 @@ import type { EngineFacts } from '../engine/facts'
 import type { ShopPolicy } from '../engine/policy'
 import type { FillTable } from '../oil/fillMarks'
 import type { SpecValue } from '../spec/specValue'
-import type { Entry } from './entries'
+import type { Entry } from '../entries/types'
 import type { MachineKind } from '../engine/words'
 
 /** Everything that a judgement is made from. */

@@ -1,5 +1,5 @@
 import type { Judgement, Mark } from '../judgement'
-import type { EntryOf } from './entries'
+import type { EntryOf } from '../entries/types'
 import type { JobFile } from './jobFile'
 import { BREATHER_STATES, FILTER_STATES, PLUG_STATES } from '../words/looks'
 

@@ -1,5 +1,5 @@
 import type { Judgement } from '../judgement'
-import type { EntryOf } from './entries'
+import type { EntryOf } from '../entries/types'
 import { FIT_ITEMS, REST_CARRIERS, REST_ITEMS } from '../words/deciding'
 
 export type RestKey = keyof typeof REST_ITEMS

@@ -1,5 +1,7 @@
 import type { Judgement, Mark, StoppingJudgement } from '../judgement'
-import type { EntryOf, LeakSite, SmokeBody } from './entries'
+import type { EntryOf } from '../entries/types'
+import type { LeakSite } from '../entries/leaks/schema'
+import type { SmokeBody } from '../entries/smoke/schema'
 import type { JobFile } from './jobFile'
 import { DANGEROUS_MODIFICATIONS, EARLIER_HANDS, EVENTS, MODIFICATIONS, OUTSIDE_CLUES } from '../words/counter'
 import { LEAK_SITES, LOCK_RESULTS, LOCK_STEPS, SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS } from '../words/looks'

@@ -1,5 +1,5 @@
-import type { Entry, EntryKind } from './entries'
-import { latest } from './entries'
+import type { Entry, EntryKind } from '../entries/types'
+import { latest } from '../entries/types'
 
 /** What is logged with hands near parts that turn, fall, spray or spring: nothing of it before the machine was made safe. */
 export const HANDS_IN: readonly EntryKind[] = [

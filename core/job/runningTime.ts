@@ -1,8 +1,9 @@
 import { convert } from '../units/unitConvert'
 import { roundHalfAway } from '../units/unitRound'
-import type { EntryOf, UsePattern, Entry } from './entries'
+import type { EntryOf, Entry } from '../entries/types'
+import type { UsePattern } from '../entries/meter/schema'
 import type { Visit } from './jobFile'
-import { ofKind } from './entries'
+import { ofKind } from '../entries/types'
 
 const WEEKS_PER_MONTH = 52 / 12
 

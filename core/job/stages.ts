@@ -1,6 +1,6 @@
 import { hasSump } from '../oil/fillMarks'
-import type { Entry, EntryKind } from './entries'
-import { latest, ofKind } from './entries'
+import type { Entry, EntryKind } from '../entries/types'
+import { latest, ofKind } from '../entries/types'
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
 import { STAGE_ORDER } from '../log/words'

@@ -1,5 +1,5 @@
-import { describe } from './describe'
-import type { Entry } from './entries'
+import { describe } from '../entries/say'
+import type { Entry } from '../entries/types'
 import type { Visit } from './jobFile'
 import type { ShopPolicy } from '../engine/policy'
 

@@ -1,4 +1,4 @@
-import type { EntryOf } from '../job/entries'
+import type { EntryOf } from '../entries/types'
 import type { Judgement, Mark } from '../judgement'
 import { liquidLeak } from './valves'
 

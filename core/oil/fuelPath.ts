@@ -1,5 +1,6 @@
-import type { Entry, StandTestBody } from '../job/entries'
-import { ofKind } from '../job/entries'
+import type { Entry } from '../entries/types'
+import type { StandTestBody } from '../entries/stand_test/schema'
+import { ofKind } from '../entries/types'
 import type { EngineFacts } from '../engine/facts'
 import type { Stop } from '../judgement'
 

@@ -1,4 +1,5 @@
-import type { EntryOf, OilBody } from '../job/entries'
+import type { EntryOf } from '../entries/types'
+import type { OilBody } from '../entries/oil/schema'
 import type { JobFile } from '../job/jobFile'
 import { WHERE_GONE } from '../words/looks'
 import type { Judgement, Mark, Stop } from '../judgement'

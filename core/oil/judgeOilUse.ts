@@ -1,5 +1,5 @@
-import type { Entry, EntryOf } from '../job/entries'
-import { latest } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import { latest } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import { hoursPerCalendarDay, meterHours } from '../job/runningTime'
 import type { Judgement, Mark } from '../judgement'

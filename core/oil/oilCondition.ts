@@ -1,4 +1,4 @@
-import type { OilBody } from '../job/entries'
+import type { OilBody } from '../entries/oil/schema'
 import type { Mark } from '../judgement'
 
 interface Condition {

@@ -1,4 +1,5 @@
-import type { EntryOf, OilKindBody } from '../job/entries'
+import type { EntryOf } from '../entries/types'
+import type { OilKindBody } from '../entries/oil_kind/schema'
 import type { JobFile } from '../job/jobFile'
 import type { EngineFacts } from '../engine/facts'
 import { OIL_KINDS } from '../words/looks'

@@ -1,5 +1,5 @@
-import type { Entry, EntryOf } from '../job/entries'
-import { latest, ofKind } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import { latest, ofKind } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import { hoursPerCalendarDay, meterHours, visitsWithHours } from '../job/runningTime'
 import type { Judgement } from '../judgement'

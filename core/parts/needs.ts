@@ -1,5 +1,6 @@
-import type { Entry, EntryOf, EstimateLine } from '../job/entries'
-import { latest, ofKind } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import type { EstimateLine } from '../estimate/estimateLine'
+import { latest, ofKind } from '../entries/types'
 import type { KeyOf } from '../words/keys'
 import { ORDER_STATES } from '../words/deciding'
 

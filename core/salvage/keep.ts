@@ -1,4 +1,4 @@
-import type { Entry } from '../job/entries'
+import type { Entry } from '../entries/types'
 import type { EngineFacts } from '../engine/facts'
 import { partsStanding } from '../teardown/judgePart'
 import type { PartKey } from '../teardown/parts'

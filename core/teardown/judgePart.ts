@@ -1,5 +1,5 @@
-import type { Entry, EntryOf } from '../job/entries'
-import { ofKind } from '../job/entries'
+import type { Entry, EntryOf } from '../entries/types'
+import { ofKind } from '../entries/types'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Stop } from '../judgement'
 import { MEASURE_PLANS } from '../measure/items'

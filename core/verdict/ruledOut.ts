@@ -1,5 +1,6 @@
-import type { Entry, OptionBody } from '../job/entries'
-import { latest } from '../job/entries'
+import type { Entry } from '../entries/types'
+import type { OptionBody } from '../entries/option/schema'
+import { latest } from '../entries/types'
 import { FIT_KEYS, REST_KEYS } from '../job/judgeRest'
 import type { EngineFacts } from '../engine/facts'
 import type { Way } from '../words/deciding'

@@ -1,5 +1,7 @@
 import { moneyText, toMajor } from '../estimate/money'
-import type { EntryOf, OptionBody, TermsBody } from '../job/entries'
+import type { EntryOf } from '../entries/types'
+import type { OptionBody } from '../entries/option/schema'
+import type { TermsBody } from '../entries/terms/schema'
 import type { EngineFacts } from '../engine/facts'
 import type { LeadRule, ShopPolicy } from '../engine/policy'
 import type { Way } from '../words/deciding'

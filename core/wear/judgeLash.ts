@@ -1,4 +1,5 @@
-import type { EntryOf, Quantity } from '../job/entries'
+import type { EntryOf } from '../entries/types'
+import type { Quantity } from '../units/quantity'
 import type { JobFile } from '../job/jobFile'
 import type { Judgement, Mark } from '../judgement'
 import { SPEC_SOURCES, specFor } from '../spec/specValue'

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { historyOf, jointsOf } from '#core/estimate/stuckAllowance'
 import type { StuckHistory } from '#core/estimate/stuckAllowance'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import { rows } from './statements'
 
 /** The newest joints of the shop: enough to learn from, and read at once. */

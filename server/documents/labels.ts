@@ -1,5 +1,6 @@
 import dayjs from 'dayjs'
-import { entriesInForce, latest } from '#core/job/entries'
+import { entriesInForce } from '#core/log/entry'
+import { latest } from '#core/entries/types'
 import type { ShopPolicy } from '#core/engine/policy'
 import { FUEL_WORDS } from '#core/words/looks'
 import { SHELF_GRADES } from '#core/words/deciding'

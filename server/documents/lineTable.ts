@@ -1,5 +1,5 @@
 import { moneyText, toMajor } from '#core/estimate/money'
-import type { EstimateLine } from '#core/job/entries'
+import type { EstimateLine } from '#core/estimate/estimateLine'
 import { HOUR_LINES, LINE_TYPES } from '#core/words/deciding'
 import { printable, SECOND, TABLE_LAYOUT } from './pdf'
 

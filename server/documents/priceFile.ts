@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { z } from 'zod'
 import { toMinor } from '#core/estimate/money'
 import { PRICE_KINDS } from '#core/words/deciding'
-import { wordsOf } from '#shared/schemas/words'
+import { wordsOf } from '#core/schema/words'
 import type { PriceRow } from '#shared/types/records'
 import { Refusal } from '../db/refusal'
 

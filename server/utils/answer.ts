@@ -1,7 +1,7 @@
 import type { EventHandlerRequest, H3Event } from 'h3'
 import { isError } from 'h3'
 import type { z } from 'zod'
-import { wordsOf } from '#shared/schemas/words'
+import { wordsOf } from '#core/schema/words'
 import type { FieldFault } from '../db/refusal'
 import { diskTrouble, Refusal } from '../db/refusal'
 

@@ -19,9 +19,9 @@ import {
   RELEASE,
   VALVES,
 } from '#core/engine/words'
-import { entrySchema } from './entry'
+import { entrySchema } from '#core/entries/entrySchema'
 import { specListSchema } from './specs'
-import { count, idText, keyOf, nullable, optionalText, shortText, wordsOf } from './words'
+import { count, idText, keyOf, nullable, optionalText, shortText, wordsOf } from '#core/schema/words'
 import { z } from 'zod'
 
 export const customerSchema = z.strictObject({

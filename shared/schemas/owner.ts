@@ -1,5 +1,5 @@
 import { OWNER_CHOICES, QUOTE_STAGES } from '#core/words/deciding'
-import { idText, keyOf, nullable, optionalText, shortText } from './words'
+import { idText, keyOf, nullable, optionalText, shortText } from '#core/schema/words'
 import { z } from 'zod'
 
 /** What the owner is asked, and for how long the link stays open. */

@@ -1,7 +1,7 @@
 import { ENGINE_CLASSES } from '#core/engine/words'
 import { SHELF_GRADES } from '#core/words/deciding'
 import { PARTS } from '#core/teardown/parts'
-import { idText, keyOf, nullable, optionalText, shortText } from './words'
+import { idText, keyOf, nullable, optionalText, shortText } from '#core/schema/words'
 import { z } from 'zod'
 
 export const importPricesSchema = z.strictObject({

@@ -1,6 +1,6 @@
 import type { ShopPolicy } from '#core/engine/policy'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
-import { shortText } from './words'
+import { shortText } from '#core/schema/words'
 import { z } from 'zod'
 
 export const personSchema = z.strictObject({

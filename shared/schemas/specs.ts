@@ -6,7 +6,7 @@ import type { SpecItem } from '#core/spec/specItems'
 import type { SpecValue } from '#core/spec/specValue'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { UNITS } from '#core/units/unitTable'
-import { idText, keyOf, nullable, optionalText, shortText } from './words'
+import { idText, keyOf, nullable, optionalText, shortText } from '#core/schema/words'
 import { z } from 'zod'
 
 export const specValueSchema: z.ZodType<SpecValue> = z

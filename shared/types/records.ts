@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
 import type { StuckHistory } from '#core/estimate/stuckAllowance'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import type { ShopCounts } from '#core/diagnosis/inPlay'
 import type { Visit } from '#core/job/jobFile'
 import type { EngineFacts } from '#core/engine/facts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { AirFilterBody } from '#core/job/entries'
+import type { AirFilterBody } from '#core/entries/air_filter/schema'
 import { BREATHER_STATES, FILTER_STATES } from '#core/words/looks'
 
 const sheet = useSheet()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { latest, ofKind } from '#core/job/entries'
-import type { ClaimCheckBody } from '#core/job/entries'
+import { latest, ofKind } from '#core/entries/types'
+import type { ClaimCheckBody } from '#core/entries/claim_check/schema'
 import { answerText, questionsFor } from '#core/job/questions'
-import { describe } from '#core/job/describe'
+import { describe } from '#core/entries/say'
 import {
   BEARINGS,
   BORE,

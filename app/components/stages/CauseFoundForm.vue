@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { ofKind } from '#core/job/entries'
-import type { CauseFoundBody } from '#core/job/entries'
-import { describe } from '#core/job/describe'
+import { ofKind } from '#core/entries/types'
+import type { CauseFoundBody } from '#core/entries/cause_found/schema'
+import { describe } from '#core/entries/say'
 import { PROOFS } from '#core/words/opened'
 
 /** What it really was, how sure, and which proof is missing. */

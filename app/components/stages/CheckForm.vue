@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CheckBody } from '#core/job/entries'
+import type { CheckBody } from '#core/entries/check/schema'
 import type { Check } from '#core/diagnosis/catalogue'
 import { CHECK_BY_ID, CHECKS, fits } from '#core/diagnosis/catalogue'
 

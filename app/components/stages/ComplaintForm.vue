@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { latest } from '#core/job/entries'
-import type { ComplaintBody } from '#core/job/entries'
+import { latest } from '#core/entries/types'
+import type { ComplaintBody } from '#core/entries/complaint/schema'
 import { COMPLAINT_KINDS } from '#core/words/counter'
 
 const sheet = useSheet()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { CompressionBody, Quantity } from '#core/job/entries'
+import type { CompressionBody } from '#core/entries/compression/schema'
+import type { Quantity } from '#core/units/quantity'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/words/looks'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES, specFor } from '#core/spec/specValue'

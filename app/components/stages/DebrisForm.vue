@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DebrisItem } from '#core/debris/debrisScore'
 import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
-import type { DebrisBody } from '#core/job/entries'
+import type { DebrisBody } from '#core/entries/debris/schema'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/words/looks'
 
 interface ItemDraft {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LeakSite } from '#core/job/entries'
+import type { LeakSite } from '#core/entries/leaks/schema'
 import type { FormName } from '~/composables/useJobSheet'
 import { blankFields, fieldsBody, fieldsDraft } from '~/entries/fieldDraft'
 import type { FieldsDraft, FindingPlan, QuantityDraft } from '~/entries/fieldPlan'

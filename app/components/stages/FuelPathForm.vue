@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { ofKind } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
 import type { Cure, FuelStep } from '#core/oil/fuelPath'
 import { CURES } from '#core/oil/fuelPath'
 import { SEEN } from '#core/words/looks'

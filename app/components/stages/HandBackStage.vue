@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { latest, ofKind } from '#core/job/entries'
+import { latest, ofKind } from '#core/entries/types'
 import { handBackView } from '#core/handover/handBack'
 import { careText } from '#core/oil/careText'
 

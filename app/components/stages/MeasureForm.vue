@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ofKind } from '#core/job/entries'
-import type { MeasureBody } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
+import type { MeasureBody } from '#core/entries/measure/schema'
 import type { HowGot } from '#core/log/words'
 import { MEASURED_WHEN } from '#core/words/opened'
 import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '#core/measure/items'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { latest } from '#core/job/entries'
+import { latest } from '#core/entries/types'
 import type { MeterDraft } from '~/components/RunningTime.vue'
 
 const sheet = useSheet()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MixBody } from '#core/job/entries'
+import type { MixBody } from '#core/entries/mix/schema'
 import type { HowGot } from '#core/log/words'
 import { FUEL_WORDS } from '#core/words/looks'
 import type { FuelType } from '#core/mix/fuelAge'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { ofKind } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
 import type { Stage } from '#core/log/words'
 
 /** What was done or noticed at this stage, in plain words. */

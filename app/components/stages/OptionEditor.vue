@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import { WAYS } from '#core/words/deciding'
 import type { Way } from '#core/words/deciding'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ofKind } from '#core/job/entries'
-import type { Entry, PartBody } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
+import type { Entry } from '#core/entries/types'
+import type { PartBody } from '#core/entries/part/schema'
 import type { HowGot } from '#core/log/words'
 import { PART_ROLES } from '#core/words/opened'
 import { PART_PLANS } from '#core/teardown/parts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlugBody } from '#core/job/entries'
+import type { PlugBody } from '#core/entries/plug/schema'
 import { PLUG_STATES } from '#core/words/looks'
 
 const sheet = useSheet()

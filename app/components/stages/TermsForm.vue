@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { TermsBody } from '#core/job/entries'
-import { latest } from '#core/job/entries'
+import type { TermsBody } from '#core/entries/terms/schema'
+import { latest } from '#core/entries/types'
 import { USE_CLASSES } from '#core/engine/words'
 
 interface Draft {

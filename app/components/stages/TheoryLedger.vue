@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { CAUSE_BY_ID } from '#core/diagnosis/catalogue'
-import { ofKind } from '#core/job/entries'
+import { ofKind } from '#core/entries/types'
 import { THEORY_STATES } from '#core/words/opened'
-import type { TheoryBody } from '#core/job/entries'
+import type { TheoryBody } from '#core/entries/theory/schema'
 import type { Mark } from '#core/judgement'
 
 /** Theories with what would settle them; a changed state is a correction, and the log keeps how it went. */

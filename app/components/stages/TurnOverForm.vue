@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TurnOverBody } from '#core/job/entries'
+import type { TurnOverBody } from '#core/entries/turn_over/schema'
 import { TURN_FEELS, TURN_METHODS } from '#core/words/looks'
 
 interface Draft {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { JobPage } from '#shared/types/records'
-import type { WaitingBody } from '#core/job/entries'
-import { latest } from '#core/job/entries'
-import { describe } from '#core/job/describe'
+import type { WaitingBody } from '#core/entries/waiting/schema'
+import { latest } from '#core/entries/types'
+import { describe } from '#core/entries/say'
 import { STAGE_ORDER } from '#core/log/words'
 import { WAITING_FOR } from '#core/words/deciding'
 import { hasSump } from '#core/oil/fillMarks'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idText } from '#shared/schemas/words'
+import { idText } from '#core/schema/words'
 import { checkPerson } from '../../db/shop'
 import { importJob } from '../../documents/jobFile'
 

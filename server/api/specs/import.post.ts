@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { ENGINE_CLASSES } from '#core/engine/words'
-import { idText, keyOf, nullable, shortText } from '#shared/schemas/words'
+import { idText, keyOf, nullable, shortText } from '#core/schema/words'
 import { importSheet } from '../../documents/sheetFile'
 
 const asked = z.strictObject({

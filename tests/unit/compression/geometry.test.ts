@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { expectedFromSheet } from '#core/compression/expectedFromSheet'
-import type { Entry, EntryOf } from '#core/job/entries'
+import type { Entry, EntryOf } from '#core/entries/types'
 import { judgeDebris } from '#core/debris/judgeDebris'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CAUSES, CHECK_BY_ID, CHECKS, fits, GROUP_WORDS, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
 import { cause, check, inGroup } from '#core/diagnosis/catalogue/write'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { ENGINES } from '../../vignettes/engines'
 
 const linked = (id: string): string[] => Object.values(CAUSES.find(c => c.id === id)!.shows).flat()

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { alwaysRenewed, firmness, partsOfCure, priceAge, proposeWay } from '#core/estimate/causeLines'
 import { NO_HISTORY } from '#core/estimate/stuckAllowance'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { FIT_KEYS } from '#core/job/judgeRest'
 import type { Way } from '#core/words/deciding'
 import { WAYS } from '#core/words/deciding'

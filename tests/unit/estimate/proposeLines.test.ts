@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { proposeLines } from '#core/estimate/proposeLines'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { entry, figureOf, file } from '../job/file'
 
 const part = (name: BodyOf['part']['part'], disposition: BodyOf['part']['disposition'], seen: string[] = []): Entry =>

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { charged, minutesOf, protectShare, spendNow, termsNow } from '#core/estimate/spend'
 import { protectors } from '#core/estimate/protectors'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { DEFAULT_POLICY } from '#core/engine/policy'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, FACTS, file, line, terms } from '../job/file'
 
 const POLICY = { ...DEFAULT_POLICY, labourRateMinor: 6000, taxPct: 0 }

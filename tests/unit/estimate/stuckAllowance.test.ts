@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { historyOf, jointsOf, NO_HISTORY, rustGrade, STUCK_SEED, stuckAllowance } from '#core/estimate/stuckAllowance'
-import type { BodyOf } from '#core/job/entries'
+import type { BodyOf } from '#core/entries/types'
 import { entry } from '../job/file'
 
 const joint = (stuck: BodyOf['fasteners']['stuck'], minutes: number | null) =>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import { describe as describeEntry } from '#core/job/describe'
+import { describe as describeEntry } from '#core/entries/say'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { compression, entry, file, line, oil, option, terms } from './file'
 

@@ -1,5 +1,7 @@
 import { ulid } from 'ulid'
-import type { BodyOf, Entry, EntryKind, EstimateLine, OptionBody } from '#core/job/entries'
+import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
+import type { OptionBody } from '#core/entries/option/schema'
+import type { EstimateLine } from '#core/estimate/estimateLine'
 import type { JobFile, Visit } from '#core/job/jobFile'
 import type { EngineFacts } from '#core/engine/facts'
 import type { ShopPolicy } from '#core/engine/policy'

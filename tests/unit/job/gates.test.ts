@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { refusal } from '#core/gates'
 import { handBackView, notToRun } from '#core/handover/handBack'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { pouredIn } from '#core/oil/fuelPath'
 import { entry, file, line, oil, option, terms } from './file'
 

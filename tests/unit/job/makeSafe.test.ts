@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import { isSafe, safeRefusal } from '#core/job/makeSafe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { entry } from './file'

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { basisOf, basisWords } from '#core/job/basis'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { answerText, questionsFor } from '#core/job/questions'
 import { hoursPerCalendarDay, meterHours, patternHours } from '#core/job/runningTime'
 import { COMPLAINT_KINDS, MODIFICATIONS } from '#core/words/counter'
 import { LEAK_SITES, LOCK_STEPS } from '#core/words/looks'
 import type { KeyOf } from '#core/words/keys'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { compression, entry, FACTS, file, figureOf, oil } from './file'
 
 const smoke = (more: Partial<BodyOf['smoke']>) =>

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { assess } from '#core/assess'
 import { judgeValveLeak } from '#core/measure/judgeValveLeak'
 import { groupOf, MEASURE_PLANS } from '#core/measure/items'
 import { judgePumpRig } from '#core/measure/judgePumpRig'
 import { judgeBore, judgeMeasure } from '#core/measure/judgeMeasure'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, figureOf, file } from '../job/file'
 
 type Of<K extends 'bore' | 'measure'> = Entry & { kind: K }

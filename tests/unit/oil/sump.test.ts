@@ -11,7 +11,7 @@ import { judgeOil } from '#core/oil/judgeOil'
 import { oilFits } from '#core/oil/oilFits'
 import { oilRhythm, rhythmWords } from '#core/oil/oilRhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
-import type { Entry, EntryOf } from '#core/job/entries'
+import type { Entry, EntryOf } from '#core/entries/types'
 import type { EngineFacts } from '#core/engine/facts'
 import { entry, FACTS, file, figureOf, oil, SHEET } from '../job/file'
 

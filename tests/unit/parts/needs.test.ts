@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { BodyOf, Entry } from '#core/job/entries'
+import type { BodyOf, Entry } from '#core/entries/types'
 import { linesInHand, missing, needs, partsMove, readyBy } from '#core/parts/needs'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, line, option } from '../job/file'
 
 const order = (what: string, more: Partial<BodyOf['order']> = {}): Entry =>

@@ -1,6 +1,7 @@
 import { ulid } from 'ulid'
 import { describe, expect, it } from 'vitest'
-import { BODY_SCHEMAS, entrySchema } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
+import { entrySchema } from '#core/entries/entrySchema'
 import { machineSchema, newJobSchema } from '#shared/schemas/machines'
 import { personSchema, policySchema } from '#shared/schemas/shop'
 import { specListSchema } from '#shared/schemas/specs'

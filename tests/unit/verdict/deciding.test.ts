@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import { FIT_KEYS, REST_KEYS } from '#core/job/judgeRest'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { shareLimit } from '#core/verdict/judgeOptions'
 import { savePays } from '#core/verdict/lookFirst'
-import { BODY_SCHEMAS } from '#shared/schemas/entry'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, figureOf, file, line, option, terms } from '../job/file'
 
 const bore = (x: number, sizesMm: number[] = [0.25, 0.5]): Entry =>

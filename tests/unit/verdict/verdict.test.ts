@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import type { Entry } from '#core/job/entries'
+import type { Entry } from '#core/entries/types'
 import { file, line, option, terms } from '../job/file'
 
 const repair = (more = {}) =>

@@ -1,4 +1,4 @@
-import { entrySchema } from '#shared/schemas/entry'
+import { entrySchema } from '#core/entries/entrySchema'
 import { jobOf, logEntry } from '../../../db/jobs'
 
 export default answer(async event => {

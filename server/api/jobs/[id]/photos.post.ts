@@ -1,4 +1,4 @@
-import { idText } from '#shared/schemas/words'
+import { idText } from '#core/schema/words'
 import { jobOf } from '../../../db/jobs'
 import { keepPhoto, LARGEST_PHOTO } from '../../../db/photoFiles'
 import { addPhoto, knownPhoto } from '../../../db/photos'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idText } from '#shared/schemas/words'
+import { idText } from '#core/schema/words'
 import { machineOf, moveToSheet } from '../../../db/machines'
 
 export default answer(async event => {

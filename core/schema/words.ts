@@ -25,6 +25,7 @@ export const optionalText = (what: string, max: number) =>
       .max(max, { error: tooLong(what, max) })
       .transform(text => text || null),
   )
+
 export const longText = (what: string) => optionalText(what, MAX_NOTE)
 
 /** Absent and null are the same. */
@@ -35,16 +36,19 @@ export const keyOf = <T extends Record<string, unknown>>(words: T, what: string)
 
 export const idText = (what: string) =>
   z.string({ error: `${what} has no id.` }).regex(/^[0-9A-HJKMNP-TV-Z]{26}$/, `${what} has an id that is not a ULID.`)
+
 export const amount = (what: string) =>
   z
     .number({ error: `${what}: type a figure.` })
     .min(0, `${what} can't be negative.`)
     .max(1e9, `${what} is too large: check the decimal point.`)
+
 export const share = (what: string) =>
   z
     .number({ error: `${what}: type a figure between 0 and 100 %.` })
     .min(0, `${what} can't be less than 0 %.`)
     .max(1, `${what} can't be more than 100 %.`)
+
 export const count = (what: string, min: number, max: number) =>
   z
     .number({ error: `${what}: type a whole number.` })

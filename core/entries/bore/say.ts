@@ -1,0 +1,17 @@
+import { boreText } from '../../measure/judgeMeasure'
+import { TOOLS } from '../../measure/tools'
+import { BORE_WHEN } from '../../words/opened'
+import type { Said, Saying } from '../../log/saying'
+import { withNote } from '../../log/saying'
+import type { BoreBody } from './schema'
+
+/** One line of the log. */
+export function say(body: BoreBody, { read }: Saying): Said {
+  return {
+    title: `Bore ${BORE_WHEN[body.when].toLowerCase()}`,
+    text: withNote(
+      `${boreText(body)}${body.piston ? `; piston ${read(body.piston, body.piston.unit)}` : ''}, ${TOOLS[body.tool].label}`,
+      body.note,
+    ),
+  }
+}

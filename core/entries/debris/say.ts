@@ -1,0 +1,18 @@
+import { quantityText } from '../../units/unitRound'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
+import type { Said } from '../../log/saying'
+import { withNote } from '../../log/saying'
+import type { DebrisBody } from './schema'
+
+/** One line of the log. */
+export function say(body: DebrisBody): Said {
+  const items = body.items.map(
+    i =>
+      `${MATERIAL_WORDS[i.material].toLowerCase()}, ${AMOUNT_WORDS[i.amount].toLowerCase()}${i.magnet ? `, the magnet ${i.magnet} it` : ''}${i.largestUm === null ? '' : `, largest ${quantityText(i.largestUm / 1000, 'mm').replace(/\.?0+ /, ' ')}`}`,
+  )
+  const hours = body.hoursSinceOil === null ? 'hours on the oil not known' : `${body.hoursSinceOil} h on the oil`
+  return {
+    title: 'Debris',
+    text: withNote(`${DEBRIS_PLACES[body.place]}: ${items.join('; ') || 'nothing found'}; ${hours}`, body.note),
+  }
+}

@@ -1,0 +1,39 @@
+import { z } from 'zod'
+import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '../../debris/debrisTables'
+import { hoursField } from '../../schema/quantities'
+import { keyOf, longText, nullable } from '../../schema/words'
+import { DEBRIS_PLACES } from '../../words/looks'
+
+export const debrisItem = z
+  .strictObject({
+    magnet: nullable(z.enum(['takes', 'leaves'], { error: 'Say whether the magnet takes it or leaves it.' })),
+    material: z.enum(DEBRIS_MATERIALS, { error: "Say what it is made of, or “can't tell”." }),
+    amount: z.enum(DEBRIS_AMOUNTS, { error: 'Say how much there is.' }),
+    largestUm: nullable(
+      z
+        .number({ error: 'Largest piece: type a size.' })
+        .min(1, 'Largest piece must be at least 0.001 mm.')
+        .max(50000, "Largest piece can't be more than 50 mm."),
+    ),
+  })
+  .refine(item => item.largestUm !== null || item.material === 'emulsion', {
+    path: ['largestUm'],
+    message: 'Say how large the largest piece is, by eye will do.',
+  })
+
+export const schema = z.strictObject({
+  place: keyOf(DEBRIS_PLACES, 'Where it was found'),
+  items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),
+  hoursSinceOil: nullable(hoursField('Hours on this oil')),
+  hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
+  control: z
+    .enum(['none', 'same', 'more', 'less'])
+    .nullish()
+    .transform(c => c ?? 'none'),
+  note: longText('Note'),
+})
+
+/** beside a sound engine or an unused filter */
+export interface DebrisBody extends z.infer<typeof schema> {}
+/** One kind of debris, with what a magnet does with it where somebody tried. */
+export type MagnetItem = DebrisBody['items'][number]

@@ -1,0 +1,20 @@
+import { STUCK_METHODS } from '../../words/opened'
+import type { Said } from '../../log/saying'
+import type { FastenersBody } from './schema'
+
+/** One line of the log. */
+export function say(body: FastenersBody): Said {
+  const { cover, what, tool, out, back, stuck, minutes, broke } = body
+  return {
+    title: `Fasteners, ${cover}`,
+    text: [
+      `${out} out${back === null ? '' : `, ${back} back`}: ${what}`,
+      tool,
+      stuck.length &&
+        `stuck: ${stuck.map(k => STUCK_METHODS[k].toLowerCase()).join(', then ')}${minutes === null ? '' : `, ${minutes} min`}`,
+      broke && `broke: ${broke}`,
+    ]
+      .filter(Boolean)
+      .join('; '),
+  }
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod'
+import { count, keyOf, nullable, optionalText, shortText } from '../../schema/words'
+import { STUCK_METHODS } from '../../words/opened'
+
+export const schema = z
+  .strictObject({
+    cover: shortText('Cover or joint', 80),
+    what: shortText('Size and where', 300),
+    tool: optionalText('Tool', 80),
+    out: count('Out', 1, 99),
+    back: nullable(count('Back', 0, 99)),
+    stuck: z.array(keyOf(STUCK_METHODS, 'Method')).max(7),
+    minutes: nullable(count('Minutes', 0, 600)),
+    broke: optionalText('What broke', 200),
+  })
+  .refine(f => f.minutes === null || f.stuck.length > 0, {
+    path: ['stuck'],
+    message: 'Say how the stuck one was got out.',
+  })
+
+/** null until it goes together again */
+export interface FastenersBody extends z.infer<typeof schema> {}

@@ -1,0 +1,30 @@
+import type { EntryKind } from './types'
+
+/** Kinds that are findings: how they were got must be said. */
+export const FINDING_KINDS: readonly EntryKind[] = [
+  'oil',
+  'mix',
+  'turn_over',
+  'plug',
+  'air_filter',
+  'compression',
+  'leak_down',
+  'crankcase',
+  'debris',
+  'claim',
+  'clues',
+  'smoke',
+  'leaks',
+  'lash',
+  'lock_step',
+  'oil_use',
+  'meter',
+  'check',
+  'measure',
+  'bore',
+  'part',
+  'valve_leak',
+  'pump_rig',
+  'rest_check',
+  'fit_check',
+]

@@ -1,0 +1,13 @@
+import { z } from 'zod'
+import { keyOf, optionalText, shortText } from '../../schema/words'
+import { ORIGINS } from '../../words/opened'
+
+export const schema = z.strictObject({
+  what: shortText('Part', 120),
+  batch: optionalText('Batch', 60),
+  from: optionalText('From whom', 80),
+  origin: keyOf(ORIGINS, 'Origin'),
+})
+
+/** A part that went in, with the batch it came from. */
+export interface FittedBody extends z.infer<typeof schema> {}

@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { keyOf, longText } from '../../schema/words'
+import { LOCK_RESULTS, LOCK_STEPS } from '../../words/looks'
+
+export const schema = z
+  .strictObject({
+    step: keyOf(LOCK_STEPS, 'Step'),
+    result: keyOf(LOCK_RESULTS, 'What happened'),
+    note: longText('Note'),
+  })
+  .refine(l => l.result !== 'liquid' || l.step === 'plug_out', {
+    path: ['result'],
+    message: 'Liquid comes out only with the plug out.',
+  })
+
+export interface LockStepBody extends z.infer<typeof schema> {}

@@ -1,0 +1,49 @@
+import { z } from 'zod'
+import { MEASURES, MEASURE_PLANS } from '../../measure/items'
+import { TOOLS } from '../../measure/tools'
+import { inner, length } from '../../schema/quantities'
+import { keyOf, longText, optionalText } from '../../schema/words'
+import { MEASURED_WHEN } from '../../words/opened'
+
+export const schema = z
+  .strictObject({
+    item: keyOf(MEASURES, 'What is measured'),
+    reads: z.array(length('Reading', 500)).min(1, 'Type the reading.').max(6),
+    tool: keyOf(TOOLS, 'Tool'),
+    place: optionalText('Where', 60),
+    when: keyOf(MEASURED_WHEN, 'When'),
+    note: longText('Note'),
+    soldMm: z
+      .array(
+        z
+          .number({ error: 'Sizes: type figures in mm with a space between.' })
+          .min(0, "A size can't be less than nothing.")
+          .max(100, 'A size of more than 100 mm is not sold.'),
+      )
+      .max(60, 'Sixty sizes are enough.')
+      .nullish()
+      .transform(s => s ?? []),
+  })
+  .superRefine(({ item, reads }, check) => {
+    const asked = MEASURE_PLANS[item]?.reads ?? []
+    if (reads.length !== asked.length)
+      check.addIssue({
+        code: 'custom',
+        path: ['reads', reads.length],
+        message: `${asked[reads.length] ?? 'Reading'}: type a figure.`,
+      })
+    // lengths that the figure is divided by
+    else if (
+      reads
+        .slice(1)
+        .some((r, i) => r.value <= 0 && !/Height|Right|Gasket now|Should stand out/.test(asked[i + 1] ?? ''))
+    )
+      check.addIssue({ code: 'custom', path: ['reads', 1], message: `${asked[1]} must be more than nothing.` })
+    else {
+      const fault = MEASURE_PLANS[item]?.fault?.(reads.map(inner))
+      if (fault) check.addIssue({ code: 'custom', path: ['reads', fault.at], message: fault.message })
+    }
+  })
+
+/** sizes that are sold or at hand, mm */
+export interface MeasureBody extends z.infer<typeof schema> {}

@@ -1,0 +1,24 @@
+import { judgeStand, standHours } from '../../oil/fuelPath'
+import type { StandState } from '../../oil/fuelPath'
+import { SEEN } from '../../words/looks'
+import type { Said } from '../../log/saying'
+import type { StandTestBody } from './schema'
+
+/** One line of the log. */
+export function say(body: StandTestBody): Said {
+  return { title: 'Stand test', text: standText(body) }
+}
+
+function standText(body: StandTestBody): string {
+  const hours = standHours(body)
+  const spent =
+    hours === null ? '' : ` after ${Math.floor(hours)} h ${String(Math.floor((hours % 1) * 60)).padStart(2, '0')}`
+  return `${STAND_WORDS[judgeStand(body)]}${spent}, at least ${body.minimumHours} h asked${body.seen ? `, paper ${SEEN[body.seen].toLowerCase()}` : ''}`
+}
+
+const STAND_WORDS: Record<StandState, string> = {
+  running: 'running',
+  passed: 'passed',
+  too_short: 'too short',
+  leaked: 'failed, fuel came through',
+}

@@ -1,0 +1,33 @@
+import type { HowGot } from './words'
+
+/** One line of a job's log: what was found or done, when, by whom, and how it was got. */
+export interface Entry<K extends string, B> {
+  id: string
+  kind: K
+  /** when it was found or done, ISO 8601 */
+  at: string
+  /** id of the person who did it */
+  by: string
+  /** null for decisions and paperwork */
+  how: HowGot | null
+  body: B
+  /** id of the entry that this one corrects or voids */
+  supersedes: string | null
+}
+
+/** What undoes another entry. */
+const UNDOING = 'void'
+
+/**
+ * Entries that stand: neither corrected nor undone, and not undoings themselves. A correction stands where the entry
+ * stood that it corrects, so that putting an old reading right never makes it the newest.
+ */
+export function entriesInForce<E extends Entry<string, unknown>>(entries: E[]): E[] {
+  const place = new Map<string, number>()
+  for (const [i, e] of entries.entries())
+    place.set(e.id, (e.supersedes !== null ? place.get(e.supersedes) : undefined) ?? i)
+  const replaced = new Set(entries.map(e => e.supersedes).filter(id => id !== null))
+  return entries
+    .filter(e => e.kind !== UNDOING && !replaced.has(e.id))
+    .sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0))
+}

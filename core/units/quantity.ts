@@ -1,0 +1,5 @@
+/** A figure as it was read: never only as converted. */
+export interface Quantity {
+  value: number
+  unit: string
+}
