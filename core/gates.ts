@@ -4,11 +4,11 @@ import { handBackRefusal } from './handover/handBack'
 import type { Entry, EntryOf } from './entries/types'
 import { entriesInForce } from './log/entry'
 import { ofKind } from './entries/types'
-import type { JobFile } from './job/jobFile'
-import { safeRefusal } from './job/makeSafe'
+import type { JobFile } from './entries/file'
+import { safeRefusal } from './entries/made_safe/safe'
 import { RENEWING } from './words/deciding'
-import { fuelPath, pouredIn, refillRefusal } from './oil/fuelPath'
-import { condemned } from './teardown/judgePart'
+import { fuelPath, pouredIn, refillRefusal } from './condition/fuelPath'
+import { condemned } from './entries/part/judge'
 
 /** Why an entry can't be put on the log, in words, with the field that says so. */
 export interface Refused {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { asBuilt } from '#core/job/asBuilt'
+import { asBuilt } from '#core/handover/asBuilt'
 import type { Entry } from '#core/entries/types'
 
 /** The engine as it went together: for the next hand that opens it. */

@@ -2,7 +2,7 @@
 import dayjs from 'dayjs'
 import { describe } from '#core/entries/say'
 import { latest, ofKind } from '#core/entries/types'
-import type { Visit } from '#core/job/jobFile'
+import type { Visit } from '#core/entries/file'
 
 /** What earlier visits left behind: what was refused, what is still changed on the machine, what it carries for life. */
 const props = defineProps<{

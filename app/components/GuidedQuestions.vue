@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Question } from '#core/job/questions'
+import type { Question } from '#core/entries/claim/questions'
 
 /** Questions for this complaint, each answered by a touch or a word. An answer is a claim until it was checked. */
 const props = defineProps<{ questions: Question[] }>()

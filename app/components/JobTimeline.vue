@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { timeline } from '#core/job/timeline'
+import { timeline } from '#core/handover/timeline'
 
 /** What was done and what happened before it failed, over all visits. */
 const sheet = useSheet()

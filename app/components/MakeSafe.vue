@@ -2,7 +2,7 @@
 import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { latest } from '#core/entries/types'
-import { isSafe } from '#core/job/makeSafe'
+import { isSafe } from '#core/entries/made_safe/safe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { tiltGuide } from '#core/oil/tiltGuide'
 

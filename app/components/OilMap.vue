@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OilMap } from '#core/teardown/judgePart'
+import type { OilMap } from '#core/condition/oilMap'
 import type { OilNode } from '#core/teardown/oilPath'
 import { OIL_STATES } from '#core/teardown/partPlan'
 import type { PartKey } from '#core/teardown/parts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { METER_SOURCES, METER_UNITS } from '#core/words/counter'
 import type { MeterBody } from '#core/entries/meter/schema'
-import { patternHours } from '#core/job/runningTime'
+import { patternHours } from '#core/entries/meter/runningTime'
 
 /** How long it has run: read off, claimed, or worked out from hours a day, days a week and months. */
 export interface MeterDraft {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StageState } from '#core/job/stages'
+import type { StageState } from '#core/condition/stages'
 import { STAGES } from '#core/log/words'
 import type { Stage } from '#core/log/words'
 

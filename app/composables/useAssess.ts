@@ -4,7 +4,7 @@ import type { Assessment } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { SimResult } from '#core/estimate/simulate'
 import type { Entry } from '#core/entries/types'
-import type { JobFile } from '#core/job/jobFile'
+import type { JobFile } from '#core/entries/file'
 import type { AssessApi } from '~/workers/assess.worker'
 
 let remote: Remote<AssessApi> | undefined

@@ -1,7 +1,7 @@
 import { latest } from '#core/entries/types'
 import type { BoreBody } from '#core/entries/bore/schema'
 import type { Tool } from '#core/measure/tools'
-import { boreOf } from '#core/measure/judgeMeasure'
+import { boreOf } from '#core/measure/against'
 import { specFor } from '#core/spec/specValue'
 import { convert } from '#core/units/unitConvert'
 

@@ -1,4 +1,4 @@
-import { CAUSES, fits } from '#core/diagnosis/catalogue'
+import { CAUSES, fits } from '#core/catalogue'
 
 /** Causes to choose from: the likely ones first, then the rest of the catalogue for this engine. */
 export function useCauseOptions(): ComputedRef<Record<string, string>> {

@@ -1,4 +1,4 @@
-import { partsStanding } from '#core/teardown/judgePart'
+import { partsStanding } from '#core/entries/part/judge'
 import type { PartKey } from '#core/teardown/parts'
 import { latest } from '#core/entries/types'
 import { hasSump } from '#core/oil/fillMarks'

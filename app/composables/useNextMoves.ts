@@ -1,8 +1,8 @@
 import { moneyText } from '#core/estimate/money'
-import { basisWords } from '#core/job/basis'
-import type { NextLook } from '#core/job/nextLooks'
+import { basisWords } from '#core/condition/basis'
+import type { NextLook } from '#core/next/nextLooks'
 import { HOW_GOT } from '#core/log/words'
-import type { Check } from '#core/diagnosis/catalogue'
+import type { Check } from '#core/catalogue'
 import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
 import type { FormName } from '~/composables/useJobSheet'
 

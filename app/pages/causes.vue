@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CAUSES, CHECKS, CHECK_BY_ID, GROUP_WORDS, LINK_TEXT, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
-import type { Cause, CauseGroup, LinkWord } from '#core/diagnosis/catalogue'
+import { CAUSES, CHECKS, CHECK_BY_ID, GROUP_WORDS, LINK_TEXT, LINK_WORDS, SIGNS } from '#core/catalogue'
+import type { Cause, CauseGroup, LinkWord } from '#core/catalogue'
 
 /** The workshop's knowledge, to read and to argue with: causes, the signs that show them, the checks that show the signs. */
 useHead({ title: 'Causes' })

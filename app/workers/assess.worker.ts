@@ -10,7 +10,7 @@ import { simulate } from '#core/estimate/simulate'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import { ofKind } from '#core/entries/types'
-import type { JobFile } from '#core/job/jobFile'
+import type { JobFile } from '#core/entries/file'
 import { workPolicy } from '#core/verdict/judgeOptions'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
 

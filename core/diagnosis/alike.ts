@@ -1,4 +1,4 @@
-import { SIGNS } from './catalogue'
+import { SIGNS } from '../catalogue'
 import type { Report } from './reports'
 
 /** How much a shared sign says: little when it is seen on every other engine anyway. Nats. */

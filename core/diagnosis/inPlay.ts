@@ -1,7 +1,8 @@
 import type { EngineFacts } from '../engine/facts'
+import type { ShopCounts } from '../engine/shopCounts'
 import type { EngineClass } from '../engine/words'
-import type { Cause, LinkWord } from './catalogue'
-import { CAUSES, LINK_WORDS, SIGNS, fits } from './catalogue'
+import type { Cause, LinkWord } from '../catalogue'
+import { CAUSES, LINK_WORDS, SIGNS, fits } from '../catalogue'
 import type { Evidence, Network, Posterior } from './network'
 import { NO, YES, networkOf } from './network'
 import { priorFromHistory } from './posterior'
@@ -15,12 +16,6 @@ const FAINT = 0.004
 
 /** Imaginary jobs that a catalogue share counts as, beside the shop's own. */
 export const PRIOR_STRENGTH = 20
-
-/** What the shop's own closed jobs really were, by class of engine. */
-export interface ShopCounts {
-  total: number
-  hits: Record<string, number>
-}
 
 const CLASSES: EngineClass[] = ['H2', 'V2', 'S4', 'M4', 'T4', 'D4']
 

@@ -1,6 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
-import type { Cause, Check } from './catalogue'
-import { CHECKS, SIGNS, fits } from './catalogue'
+import type { Cause, Check } from '../catalogue'
+import { CHECKS, SIGNS, fits } from '../catalogue'
 import type { InPlay } from './inPlay'
 import type { Evidence, Posterior } from './network'
 import { NO, YES, binaryEntropy, entropyOf, infer } from './network'

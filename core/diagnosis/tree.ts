@@ -1,6 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
-import type { Check } from './catalogue'
-import type { ShopCounts } from './inPlay'
+import type { Check } from '../catalogue'
+import type { ShopCounts } from '../engine/shopCounts'
 import { diagnose } from './diagnose'
 import type { Report } from './reports'
 

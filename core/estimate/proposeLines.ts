@@ -1,6 +1,6 @@
 import type { Entry } from '../entries/types'
-import type { BoreJudgement } from '../measure/judgeMeasure'
-import { partsStanding } from '../teardown/judgePart'
+import type { BoreJudgement } from '../entries/bore/judge'
+import { partsStanding } from '../entries/part/judge'
 import { PART_PLANS } from '../teardown/parts'
 import { partName, placeKey } from '../teardown/places'
 import type { StarterLine } from './starters'

@@ -1,4 +1,4 @@
-import type { JobFile } from '../job/jobFile'
+import type { JobFile } from '../entries/file'
 import { ratioText } from '../mix/mixPlan'
 import { specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'

@@ -1,19 +1,18 @@
-import type { EntryOf } from '../entries/types'
-import type { OilKindBody } from '../entries/oil_kind/schema'
-import type { JobFile } from '../job/jobFile'
 import type { EngineFacts } from '../engine/facts'
+import type { OilKindBody } from '../entries/oil_kind/schema'
 import { OIL_KINDS } from '../words/looks'
-import type { Mark, StoppingJudgement } from '../judgement'
 import { hasSump } from './fillMarks'
 
 export type Fit = 'fits' | 'check' | 'does_not_fit'
+
 export const FIT_WORDS: Record<Fit, string> = { fits: 'fits', check: 'check', does_not_fit: 'does not fit' }
+
 export interface FitReason {
   fit: Fit
   why: string
 }
 
-const WRONG: readonly (keyof typeof OIL_KINDS)[] = ['gear', 'hydraulic', 'kitchen']
+export const WRONG: readonly (keyof typeof OIL_KINDS)[] = ['gear', 'hydraulic', 'kitchen']
 
 /**
  * An oil against what this engine asks of it. It never advertises one: it says what the label must show.
@@ -73,28 +72,4 @@ export function oilFits(
   const order: Fit[] = ['does_not_fit', 'check', 'fits']
   if (!reasons.length) say('fits', "Nothing on this engine asks for more than the maker's grade.")
   return { fit, reasons: reasons.sort((a, b) => order.indexOf(a.fit) - order.indexOf(b.fit)) }
-}
-
-const FIT_MARKS: Record<Fit, Mark> = { fits: 'good', check: 'open', does_not_fit: 'past' }
-
-export function judgeOilKind(entry: EntryOf<'oil_kind'>, file: JobFile): StoppingJudgement {
-  const { what, grade } = entry.body
-  const { fit, reasons } = oilFits(entry.body, file.facts)
-  const wrong = WRONG.includes(what)
-  return {
-    entryId: entry.id,
-    mark: FIT_MARKS[fit],
-    headline: `${OIL_KINDS[what]}${grade ? ` ${grade}` : ''}: ${FIT_WORDS[fit]}`,
-    details: reasons.map(r => r.why),
-    stops: wrong
-      ? [
-          {
-            id: 'wrong_fluid',
-            title: "Don't run it on this",
-            reason: `${OIL_KINDS[what]} is in it.`,
-            clearedBy: 'Drained, and the right oil logged.',
-          },
-        ]
-      : [],
-  }
 }

@@ -1,5 +1,5 @@
-import { CHECKS, fits, SIGNS } from '#core/diagnosis/catalogue'
-import type { Check } from '#core/diagnosis/catalogue'
+import { CHECKS, fits, SIGNS } from '#core/catalogue'
+import type { Check } from '#core/catalogue'
 import { diagnose } from '#core/diagnosis/diagnose'
 import type { Report } from '#core/diagnosis/reports'
 import type { Case } from './cases'

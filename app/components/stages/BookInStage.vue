@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { latest, ofKind } from '#core/entries/types'
 import type { ClaimCheckBody } from '#core/entries/claim_check/schema'
-import { answerText, questionsFor } from '#core/job/questions'
+import { answerText, questionsFor } from '#core/entries/claim/questions'
 import { describe } from '#core/entries/say'
 import {
   BEARINGS,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CheckBody } from '#core/entries/check/schema'
-import type { Check } from '#core/diagnosis/catalogue'
-import { CHECK_BY_ID, CHECKS, fits } from '#core/diagnosis/catalogue'
+import type { Check } from '#core/catalogue'
+import { CHECK_BY_ID, CHECKS, fits } from '#core/catalogue'
 
 interface Draft {
   check: string

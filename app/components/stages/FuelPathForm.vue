@@ -2,8 +2,9 @@
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { ofKind } from '#core/entries/types'
-import type { Cure, FuelStep } from '#core/oil/fuelPath'
-import { CURES } from '#core/oil/fuelPath'
+import type { Cure } from '#core/oil/cures'
+import type { FuelStep } from '#core/condition/fuelPath'
+import { CURES } from '#core/oil/cures'
 import { SEEN } from '#core/words/looks'
 
 /** The way back from fuel in the oil, step by step; each opens only when the one before is done. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { LEAK_LIMITS } from '#core/compression/leakdown'
-import { leakClassOf } from '#core/compression/judgeTightness'
+import { leakClassOf } from '#core/entries/leak_down/judge'
 import type { HeardPlace } from '#core/words/looks'
 import { HEARD } from '#core/words/looks'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { partsStanding, timeToDecide } from '#core/teardown/judgePart'
+import { partsStanding } from '#core/entries/part/judge'
+import { timeToDecide } from '#core/condition/cause'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
 import { PART_PLANS } from '#core/teardown/parts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CAUSE_BY_ID } from '#core/diagnosis/catalogue'
+import { CAUSE_BY_ID } from '#core/catalogue'
 import { ofKind } from '#core/entries/types'
 import { THEORY_STATES } from '#core/words/opened'
 import type { TheoryBody } from '#core/entries/theory/schema'

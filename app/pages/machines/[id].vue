@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MACHINE_KINDS } from '#core/engine/words'
-import type { Visit } from '#core/job/jobFile'
+import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { TiltGuide } from '#core/oil/tiltGuide'
 import { PRE_DELIVERY } from '#core/oil/careText'

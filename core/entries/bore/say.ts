@@ -1,4 +1,4 @@
-import { boreText } from '../../measure/judgeMeasure'
+import { boreText } from './judge'
 import { TOOLS } from '../../measure/tools'
 import { BORE_WHEN } from '../../words/opened'
 import type { Said, Saying } from '../../log/saying'

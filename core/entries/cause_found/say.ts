@@ -1,4 +1,4 @@
-import { CAUSE_BY_ID } from '../../diagnosis/catalogue'
+import { CAUSE_BY_ID } from '../../catalogue'
 import { PROOFS } from '../../words/opened'
 import type { Said } from '../../log/saying'
 import type { CauseFoundBody } from './schema'

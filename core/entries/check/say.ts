@@ -1,4 +1,4 @@
-import { CHECK_BY_ID, SIGNS } from '../../diagnosis/catalogue'
+import { CHECK_BY_ID, SIGNS } from '../../catalogue'
 import type { Said } from '../../log/saying'
 import { withNote } from '../../log/saying'
 import type { CheckBody } from './schema'

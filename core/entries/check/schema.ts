@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CHECK_BY_ID } from '../../diagnosis/catalogue'
+import { CHECK_BY_ID } from '../../catalogue'
 import { longText, optionalText } from '../../schema/words'
 
 export const schema = z

@@ -1,4 +1,4 @@
-import { CURES } from '../../oil/fuelPath'
+import { CURES } from '../../oil/cures'
 import type { Said } from '../../log/saying'
 import type { CureBody } from './schema'
 

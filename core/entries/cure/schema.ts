@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CURES } from '../../oil/fuelPath'
+import { CURES } from '../../oil/cures'
 import { keyOf, optionalText } from '../../schema/words'
 
 export const schema = z.strictObject({

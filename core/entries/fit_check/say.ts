@@ -1,4 +1,4 @@
-import { FIT_KEYS } from '../../job/judgeRest'
+import { FIT_KEYS } from './judge'
 import { FIT_ITEMS, FIT_STATES } from '../../words/deciding'
 import type { Said } from '../../log/saying'
 import { withNote } from '../../log/saying'

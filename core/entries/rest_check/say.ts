@@ -1,4 +1,4 @@
-import { REST_KEYS } from '../../job/judgeRest'
+import { REST_KEYS } from './judge'
 import { REST_ITEMS, REST_STATES } from '../../words/deciding'
 import type { Said } from '../../log/saying'
 import { withNote } from '../../log/saying'

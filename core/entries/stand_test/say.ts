@@ -1,5 +1,5 @@
-import { judgeStand, standHours } from '../../oil/fuelPath'
-import type { StandState } from '../../oil/fuelPath'
+import { judgeStand, standHours } from './judge'
+import type { StandState } from './judge'
 import { SEEN } from '../../words/looks'
 import type { Said } from '../../log/saying'
 import type { StandTestBody } from './schema'

@@ -1,5 +1,5 @@
 import { careText } from '#core/oil/careText'
-import { oilRhythm, rhythmWords } from '#core/oil/oilRhythm'
+import { oilRhythm, rhythmWords } from '#core/entries/oil_change/judge'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
 import { jobsOfMachine, visitsOf } from '../../db/jobs'

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { expectedFromSheet } from '#core/compression/expectedFromSheet'
 import type { Entry, EntryOf } from '#core/entries/types'
-import { judgeDebris } from '#core/debris/judgeDebris'
+import { judgeDebris } from '#core/entries/debris/judge'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
 
 const GEOMETRY = [

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { CAUSES, CHECK_BY_ID, CHECKS, fits, GROUP_WORDS, LINK_WORDS, SIGNS } from '#core/diagnosis/catalogue'
-import { cause, check, inGroup } from '#core/diagnosis/catalogue/write'
+import { CAUSES, CHECK_BY_ID, CHECKS, fits, GROUP_WORDS, LINK_WORDS, SIGNS } from '#core/catalogue'
+import { cause, check, inGroup } from '#core/catalogue/write'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { ENGINES } from '../../vignettes/engines'
 

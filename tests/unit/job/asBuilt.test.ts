@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { asBuilt } from '#core/job/asBuilt'
+import { asBuilt } from '#core/handover/asBuilt'
 import { DEFAULT_POLICY } from '#core/engine/policy'
-import { timeline } from '#core/job/timeline'
+import { timeline } from '#core/handover/timeline'
 import { entry } from './file'
 
 const fasteners = (back: number | null) =>

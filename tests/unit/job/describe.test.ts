@@ -4,8 +4,8 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import { latest, ofKind } from '#core/entries/types'
-import { nextLooks } from '#core/job/nextLooks'
-import { currentStage, stageOf, stageStates, waitingNow } from '#core/job/stages'
+import { nextLooks } from '#core/next/nextLooks'
+import { currentStage, stageOf, stageStates, waitingNow } from '#core/condition/stages'
 import { FACTS, compression, entry, line, oil, option, terms } from './file'
 
 const text = (e: Entry) => {

@@ -3,7 +3,7 @@ import { assess } from '#core/assess'
 import { refusal } from '#core/gates'
 import { handBackView, notToRun } from '#core/handover/handBack'
 import type { BodyOf, Entry } from '#core/entries/types'
-import { pouredIn } from '#core/oil/fuelPath'
+import { pouredIn } from '#core/condition/fuelPath'
 import { entry, file, line, oil, option, terms } from './file'
 
 const at = (e: Entry, log: Entry[]): string | null => refusal(e, file(log))?.message ?? null

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS, DEBRIS_SOURCES } from '#core/debris/debrisTables'
-import { SOURCE_WORDS } from '#core/debris/judgeDebris'
+import { SOURCE_WORDS } from '#core/entries/debris/judge'
 import { MATERIAL_WORDS } from '#core/words/looks'
 import { compression, entry, file, line, oil, option, terms } from './file'
 

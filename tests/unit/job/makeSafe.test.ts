@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Entry } from '#core/entries/types'
-import { isSafe, safeRefusal } from '#core/job/makeSafe'
+import { isSafe, safeRefusal } from '#core/entries/made_safe/safe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { entry } from './file'
 

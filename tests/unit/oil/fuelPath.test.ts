@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import type { Entry } from '#core/entries/types'
-import { judgeStand, refillRefusal } from '#core/oil/fuelPath'
+import { judgeStand } from '#core/entries/stand_test/judge'
+import { refillRefusal } from '#core/condition/fuelPath'
 import { entry, file, oil } from '../job/file'
 
 const petrolDrained = oil({ by: 'volume', amount: { value: 690, unit: 'mL' } }, { smell: 'petrol' })

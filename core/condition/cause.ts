@@ -1,0 +1,44 @@
+import { condemned } from '../entries/part/judge'
+import type { Entry } from '../entries/types'
+import { ofKind } from '../entries/types'
+import type { Stop } from '../judgement'
+import { PART_PLANS } from '../teardown/parts'
+import { DECIDING, partName } from '../teardown/places'
+
+/**
+ * Whether it is time to stop stripping and decide: a deciding part is condemned and nobody has said since what more is looked for.
+ * @returns the parts that decide it, or none
+ */
+export function timeToDecide(inForce: Entry[]): string[] {
+  const deciding = condemned(inForce).filter(e => DECIDING.includes(e.body.part))
+  const since = Math.max(-1, ...deciding.map(e => inForce.indexOf(e)))
+  const purpose = inForce.some(
+    (e, i) => i > since && ((e.kind === 'note' && e.body.stage === 'open_up') || e.kind === 'option'),
+  )
+  return purpose ? [] : deciding.map(e => PART_PLANS[e.body.part].name.toLowerCase())
+}
+
+/** Whether the first cause is named, and a line of a way to go cures it. */
+export function causeCured(inForce: Entry[]): { named: boolean; cured: boolean } {
+  return {
+    named: ofKind(inForce, 'cause_found').some(e => e.body.proof !== 'unknown'),
+    cured: ofKind(inForce, 'option').some(o => o.body.lines.some(l => l.cures)),
+  }
+}
+
+/** New parts into an engine that killed the old ones: held back until the cause is named and a line cures it, or somebody signs. */
+export function causeStop(inForce: Entry[]): Stop[] {
+  const parts = condemned(inForce)
+  const { named, cured } = causeCured(inForce)
+  if (!parts.length || (named && cured)) return []
+  const names = parts.map(p => partName(p.body.part, p.body.place).toLowerCase())
+  return [
+    {
+      id: 'cause',
+      title: "Don't build it yet",
+      reason: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ` and ${names.length - 3} more` : ''}: ${named ? 'the cause is named, but no line of any way to go cures it.' : 'what did that is not named yet, and would do it again.'}`,
+      clearedBy:
+        'The first cause, at least suspected, and a line that cures it; or a named person signs that it is unknown, and the owner is told.',
+    },
+  ]
+}

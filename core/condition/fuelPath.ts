@@ -1,0 +1,124 @@
+import type { EngineFacts } from '../engine/facts'
+import type { StandState } from '../entries/stand_test/judge'
+import { judgeStand } from '../entries/stand_test/judge'
+import type { Entry } from '../entries/types'
+import { ofKind } from '../entries/types'
+import type { Stop } from '../judgement'
+import type { Cure } from '../oil/cures'
+import { CURES } from '../oil/cures'
+
+export type FuelStep = 'drain' | 'cure' | 'stand' | 'refill' | 'smell' | 'done'
+
+export interface StandTest {
+  entryId: string
+  startedAt: string
+  endedAt: string | null
+  minimumHours: number
+  state: StandState
+}
+
+/** The way back from fuel in the oil. The order is compulsory: a refill before the test wastes oil and hides the fault. */
+export interface FuelPath {
+  step: FuelStep
+  stand: StandTest | null
+  /** where the fuel most likely came from on this kind of carburettor */
+  likely: string[]
+  stop: Stop | null
+}
+
+/** What a line on fitted parts means by oil: the fluid, not a part that is named after it. */
+const OIL = /\boil\b/i
+
+const OF_OIL =
+  /\boil[ -]?(seal|pump|filter|ring|pipe|line|hose|cooler|jet|strainer|screen|plug|pan|tank|switch|cap|slinger|pick|feed|drain|gauge|light|lamp|stick|way|gallery|scraper)|\b(o-?rings?|seals?|gaskets?|filter|plug|washer)\b/i
+
+/** Whether an entry says that oil went into the engine, whatever it is called: a refill, an oil change, oil among the parts fitted. */
+export function pouredIn(entry: Entry): boolean {
+  if (entry.kind === 'fluid') return entry.body.action === 'filled'
+  if (entry.kind === 'oil_change') return true
+  return entry.kind === 'fitted' && OIL.test(entry.body.what) && !OF_OIL.test(entry.body.what)
+}
+
+const LIKELY: Partial<Record<EngineFacts['fuelFeed'], Cure[]>> = {
+  float: ['needle', 'tap', 'tipped'],
+  diaphragm: ['diaphragm', 'blow_by', 'tipped'],
+  pulse: ['diaphragm', 'blow_by', 'tipped'],
+  vacuum_tap: ['tap', 'needle', 'tipped'],
+  injection: ['injector', 'blow_by'],
+}
+
+/**
+ * How far a job is on that way; null when no oil was ever found to smell of petrol.
+ * Everything counts only after the last reading that smelled of it.
+ */
+export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null {
+  const smelt = inForce.findLastIndex(e => e.kind === 'oil' && e.body.smell === 'petrol')
+  const found = inForce[smelt]
+  if (found?.kind !== 'oil') return null
+  const after = inForce.slice(smelt + 1)
+  const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
+  const fluids = ofKind(after, 'fluid')
+  const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
+  const cure = after.findIndex(e => e.kind === 'cure')
+  const tests = ofKind(cure < 0 ? [] : after.slice(cure + 1), 'stand_test')
+  const last = tests.at(-1)
+  const stand: StandTest | null = last
+    ? {
+        entryId: last.id,
+        startedAt: last.body.startedAt,
+        endedAt: last.body.endedAt,
+        minimumHours: last.body.minimumHours,
+        state: judgeStand(last.body),
+      }
+    : null
+  const passed = stand?.state === 'passed'
+  const testAt = last ? after.indexOf(last) : -1
+  const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
+  const smeltAgain = filled >= 0 && after.some((e, i) => i > filled && e.kind === 'oil' && e.body.smell === 'plain')
+  const step: FuelStep = !drained
+    ? 'drain'
+    : cure < 0
+      ? 'cure'
+      : !passed
+        ? 'stand'
+        : filled < 0
+          ? 'refill'
+          : smeltAgain
+            ? 'done'
+            : 'smell'
+  return { step, stand, likely, stop: stopFor(step, stand) }
+}
+
+const NEXT: Partial<Record<FuelStep, string>> = {
+  drain: 'Drain all of it, outdoors, with the plug lead off.',
+  cure: 'Cure the way that the fuel came before anything else.',
+  stand: 'Fuel on, stand it over a dry paper, and wait.',
+}
+
+function stopFor(step: FuelStep, stand: StandTest | null): Stop | null {
+  const next = NEXT[step]
+  if (!next) return null
+  const failed =
+    stand?.state === 'leaked'
+      ? ' The last test leaked.'
+      : stand?.state === 'too_short'
+        ? ' The last test was too short.'
+        : ''
+  return {
+    id: 'oil_fuel',
+    title: "Don't start it, don't refill yet",
+    reason: `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`,
+    clearedBy: 'Drained, cured, and a stand test that passed, in that order. Nobody can sign this away.',
+  }
+}
+
+/** Why fresh oil may not go in yet; null when it may. */
+export function refillRefusal(path: FuelPath | null): string | null {
+  if (!path || path.step === 'refill' || path.step === 'smell' || path.step === 'done') return null
+  const wait = {
+    drain: 'drain the old oil first',
+    cure: 'cure the way that the fuel came first',
+    stand: path.stand?.state === 'running' ? 'the stand test is still running' : 'a stand test has to pass first',
+  }[path.step]
+  return `No refill yet: there was fuel in the oil, and ${wait}.`
+}

@@ -1,0 +1,27 @@
+import { partsStanding } from '../entries/part/judge'
+import type { Entry } from '../entries/types'
+import type { JobFile } from '../entries/file'
+import type { OilNode, OilState } from '../teardown/oilPath'
+import { oilPath, oilSuspects } from '../teardown/oilPath'
+
+const ORDER: readonly OilState[] = ['not_looked', 'sound', 'dry', 'hurt']
+
+export interface OilMap {
+  root: OilNode
+  states: Partial<Record<string, OilState>>
+  suspects: string[]
+  cleared: string[]
+}
+
+/** The oil's way through this engine with what was found on it; null where nobody said how it is oiled. */
+export function oilMapOf(inForce: Entry[], file: JobFile): OilMap | null {
+  const root = oilPath(file.facts)
+  if (!root) return null
+  const states: Partial<Record<string, OilState>> = {}
+  // the worst of several cylinders speaks
+  for (const {
+    body: { part, oil },
+  } of partsStanding(inForce))
+    if (ORDER.indexOf(oil) >= ORDER.indexOf(states[part] ?? 'not_looked')) states[part] = oil
+  return { root, states, ...oilSuspects(root, states) }
+}

@@ -1,0 +1,187 @@
+import type { JobFile } from '../file'
+import type { Judgement } from '../../judgement'
+import type { HowGot } from '../../log/words'
+import { against, fitAgainst, graver, limitOf } from '../../measure/against'
+import type { Limit, Verdict } from '../../measure/against'
+import type { BoreGrid, Oversize } from '../../measure/bore'
+import { boreGrid, boreOversize, boreTempCorrect } from '../../measure/bore'
+import { TOOLS } from '../../measure/tools'
+import { convert } from '../../units/unitConvert'
+import { quantityText, shownIn } from '../../units/unitRound'
+import type { EntryOf } from '../types'
+
+/** Wear, taper, out-of-round by class, mm; bare aluminium lies a little under iron. Rule of thumb, general engine-machining practice. */
+const BORE_THUMB = {
+  H2: [0.05, 0.03, 0.02],
+  V2: [0.06, 0.05, 0.03],
+  S4: [0.1, 0.06, 0.05],
+  M4: [0.08, 0.05, 0.03],
+  T4: [0.15, 0.08, 0.05],
+  D4: [0.15, 0.08, 0.05],
+} as const
+
+const BARE_S4 = [0.08, 0.05, 0.04] as const
+
+/** Largest piston clearance as a share of the bore. Rule of thumb. */
+const CLEARANCE_SHARE = 0.0022
+
+/** Material of a bore by what it is made of; an unknown one is taken as iron for its growth only. */
+const MATERIAL = { iron: 'grey_iron', unknown: 'grey_iron', plated: 'aluminium', bare: 'aluminium' } as const
+
+const BORE_TYPE = { iron: 'grey_iron', plated: 'plated_aluminium', bare: 'bare_aluminium' } as const
+
+export interface BoreJudgement extends Judgement {
+  grid: BoreGrid
+  oversize: Oversize | null
+  /** readings at 20 °C, mm, top to bottom */ rowsMm: [number, number][]
+  clearanceMaxMm: number | null
+}
+
+/** A bore by its readings, against its limits, and the oversize that would clean it up. */
+export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement {
+  const { rows, unit, nominal, piston, tool, partC, sizesMm, holdCentre, when, crossHatch } = entry.body
+  const { bore: kind, engineClass } = file.facts
+  const cold = (value: number): number => {
+    const mm = convert(value, unit, 'mm')
+    return partC === null
+      ? mm
+      : boreTempCorrect({
+          readingMm: mm,
+          partTempC: partC,
+          partMaterial: MATERIAL[kind],
+          gaugeTempC: 20,
+          gaugeMaterial: 'steel',
+        }).at20Mm
+  }
+  const rowsMm = rows.map(([x, y]): [number, number] => [cold(x), cold(y)])
+  const nominalMm = convert(nominal.value, nominal.unit, 'mm')
+  const pistonMm = piston && convert(piston.value, piston.unit, 'mm')
+  const thumb = engineClass === 'S4' && kind === 'bare' ? BARE_S4 : BORE_THUMB[engineClass]
+  const limits = {
+    wear: limitOf(file, 'bore_wear_max', thumb[0], unit),
+    taper: limitOf(file, 'bore_taper_max', thumb[1], unit),
+    oor: limitOf(file, 'bore_oor_max', thumb[2], unit),
+    clearance: limitOf(file, 'piston_clearance_max', CLEARANCE_SHARE * nominalMm, unit),
+    least: limitOf(file, 'piston_clearance_min', null, unit),
+  }
+  const grid = boreGrid({
+    readingsMm: rowsMm,
+    nominalMm,
+    pistonMm,
+    wearLimitMm: limits.wear?.value ?? null,
+    taperLimitMm: limits.taper?.value ?? null,
+    oorLimitMm: limits.oor?.value ?? null,
+  })
+  const U = TOOLS[tool].uMm
+  // a difference of two readings with one tool carries both their doubts
+  const U2 = U * Math.SQRT2
+  const sizes = (
+    [
+      ['Wear', grid.wearMm, limits.wear, U],
+      ['Taper', grid.taperMm, limits.taper, U2],
+      ['Out of round', grid.outOfRoundMm, limits.oor, U2],
+    ] as const
+  ).flatMap(([name, value, limit, u]) =>
+    value === null
+      ? []
+      : [{ name, value, limits: `most ${limit?.words ?? 'not known'}`, ...against(value, null, limit, u, entry.how) }],
+  )
+  // a fit has a least as well as a most: the tightest place against the one, the widest against the other
+  const { clearanceMinMm, clearanceMaxMm } = grid
+  const fit =
+    clearanceMinMm === undefined || clearanceMaxMm === undefined
+      ? []
+      : [clearanceAgainst(clearanceMinMm, clearanceMaxMm, limits.least, limits.clearance, U2, entry.how)]
+  const judged = [...sizes, ...fit]
+  const details = judged.map(j => `${j.name} ${shownIn(j.value, 'mm', unit)}, ${j.limits}: ${j.words}.`)
+  const worst = (['past', 'near', 'open'] as const).find(m => judged.some(j => j.mark === m)) ?? 'good'
+  const oversize =
+    kind === 'unknown'
+      ? null
+      : boreOversize({
+          nominalMm,
+          largestMm: grid.largestMm,
+          sizesMm,
+          minCutDiaMm: 0.05,
+          honeDiaMm: 0.05,
+          holdCentre,
+          boreType: BORE_TYPE[kind],
+          maxOversizeMm: null,
+          wearLimitMm: limits.wear?.value ?? 0.05,
+        })
+  if (worst !== 'good' || kind !== 'iron') details.push(...oversizeWords(oversize, sizesMm, unit))
+  if (crossHatch === 'no') details.push('No cross-hatch left: worn smooth or glazed. A shine alone is no good bore.')
+  if (crossHatch === 'not_looked') details.push('Cross-hatch not looked for.')
+  if (when === 'after_hone')
+    details.push(
+      pistonMm === null
+        ? 'Honed: measure the piston too, the fit is bore less piston.'
+        : 'Honed: this is the fit that goes together.',
+    )
+  if (partC === null) details.push('Taken as at 20 °C: a warm barrel reads large.')
+  return {
+    entryId: entry.id,
+    mark: worst,
+    headline: `Bore ${when === 'as_found' ? 'as found' : when === 'before_hone' ? 'before honing' : 'after honing'}: ${judged
+      .map(j => `${j.name.toLowerCase()} ${shownIn(j.value, 'mm', unit)}`)
+      .slice(0, 3)
+      .join(', ')}`,
+    details,
+    grid,
+    oversize,
+    rowsMm,
+    clearanceMaxMm: grid.clearanceMaxMm ?? null,
+  }
+}
+
+/** The graver of its two ends: tightest against the least, widest against the most. */
+function clearanceAgainst(
+  tightest: number,
+  widest: number,
+  least: Limit | null,
+  most: Limit | null,
+  U: number,
+  how: HowGot | null,
+): Verdict & { name: string; value: number; limits: string } {
+  const [tight, wide] = [fitAgainst(tightest, least, null, U, how), against(widest, null, most, U, how)]
+  const none = tightest <= 1e-9
+  const limits = [least && `least ${least.words}`, `most ${most?.words ?? 'not known'}`].filter(Boolean).join(', ')
+  // with nothing known of a least, all that the tightest place can say is that there is none
+  const binds = none || (least !== null && graver(wide.mark, tight.mark) !== wide.mark)
+  return binds
+    ? { name: 'Piston clearance', value: tightest, limits, ...tight }
+    : { name: 'Piston clearance', value: widest, limits, ...wide }
+}
+
+/** Which sold size cleans it up, and each smaller one that does not. */
+export function oversizeWords(oversize: Oversize | null, sizesMm: number[], unit: string): string[] {
+  if (!oversize) return ['Say what the bore is made of before anybody thinks of boring it.']
+  const show = (mm: number): string => shownIn(mm, 'mm', unit)
+  const tooSmall = sizesMm.filter(s => oversize.oversizeMm === null || s < oversize.oversizeMm).sort((a, b) => a - b)
+  const required = oversize.requiredMm
+  switch (oversize.status) {
+    case 'reuse_if_surface_good':
+      return ['Within its wear: used again if the surface is sound all round. It is never bored.']
+    case 'replate_or_sleeve':
+      return ['Worn: replate, sleeve or a new cylinder. A plating is never bored.']
+    case 'sleeve_or_replace':
+      return ['Worn: sleeve or a new cylinder.']
+    case 'no_option':
+      return [
+        sizesMm.length
+          ? `It needs ${show(required ?? 0)} to clean up, and no size that is sold reaches it: sleeve or a new cylinder.`
+          : `It needs ${show(required ?? 0)} to clean up. Type which oversizes are sold for it.`,
+      ]
+    case 'ok':
+      return [
+        ...tooSmall.map(
+          (s, i) => `${i === 0 ? 'First oversize' : 'Oversize'} +${s} is not enough: it needs ${show(required ?? 0)}.`,
+        ),
+        `+${oversize.oversizeMm} cleans up: bore to ${show(oversize.boreToMm ?? 0)}, hone to ${show(oversize.finishMm ?? 0)}, ${show(oversize.spareMm ?? 0)} to spare. Buy and measure the piston first.`,
+      ]
+  }
+}
+
+/** The readings as they were typed, for a line of the log. */
+export const boreText = ({ rows, unit, nominal }: EntryOf<'bore'>['body']): string =>
+  `${rows.map(([x, y]) => `${x} × ${y}`).join(', ')} ${unit} on ${quantityText(nominal.value, nominal.unit)}`

@@ -1,0 +1,272 @@
+import { compToStandard } from '../../compression/ambient'
+import type { CompStatus } from '../../compression/compVerdict'
+import { compVerdict } from '../../compression/compVerdict'
+import type { CompressionHistory } from './visits'
+import { compressionHistory } from './visits'
+import type { ExpectedCompression } from '../../compression/expectedFromSheet'
+import { expectedFromSheet } from '../../compression/expectedFromSheet'
+import { hoseCorrect } from '../../compression/gauge'
+import type { WetDryStatus } from '../../compression/wetDry'
+import { wetDry } from '../../compression/wetDry'
+import type { JobFile } from '../file'
+import type { Judgement, Mark } from '../../judgement'
+import { COMPRESSION_BANDS } from '../../spec/rulesOfThumb'
+import { SPEC_SOURCES, sourceWords, specFor } from '../../spec/specValue'
+import type { Quantity } from '../../units/quantity'
+import { convert } from '../../units/unitConvert'
+import { quantityText, shownIn } from '../../units/unitRound'
+import { noLash } from '../lash/judge'
+import type { Entry, EntryOf } from '../types'
+import { latest } from '../types'
+
+export interface CompressionJudgement extends Judgement {
+  status: CompStatus | 'by_feel' | 'no_compression'
+  pStdKpa: number | null
+  limitKpa: number | null
+  pair: WetDryStatus | 'too_low_to_tell' | null
+  /** from the sheet's geometry, where it has one */
+  expected: ExpectedCompression | null
+  /** readings of earlier visits with this one */
+  visits: CompressionHistory | null
+}
+
+/** Under this the cylinder holds next to nothing, and a rise in per cent says little. kPa. */
+const NEXT_TO_NOTHING_KPA = 100
+
+/** Then only a rise of this much points at the rings. kPa. */
+const CLEAR_RISE_KPA = 100
+
+/** From a reading under this share of its figure, a rise smaller than this (kPa) tells nothing: the way out is too large for oil to seal. Shop judgement. */
+const FAR_UNDER = 1 / 3
+
+const LEAST_RISE_KPA = 70
+
+const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
+  no_compression:
+    'Nothing dry: the air has a free way out. Look for a valve held open, a hole, a gasket or a broken rod before thinking of rings.',
+  repeat_test: 'The wet reading fell: test again, throttle open, same pulls.',
+  no_fault_shown: 'The pair shows no fault. Good compression does not clear the bore by itself.',
+  rings: 'Oil sealed it: rings or bore.',
+  top_end: 'Oil changed little: valves, head gasket or plug seat.',
+  both: 'Some rise, not all: rings and top end together, or oil that did not reach.',
+  unclear: "The pair can't tell rings from top end: leak-down would.",
+  too_low_to_tell: 'So little dry that the rise says nothing: the way out is too large for oil to seal.',
+}
+
+/** A compression test: dry reading against its figure, then what the wet one adds, and what neither can say. */
+export function judgeCompression(
+  entry: EntryOf<'compression'>,
+  file: JobFile,
+  inForce: Entry[] = [],
+): CompressionJudgement {
+  const { body } = entry
+  const show = (kpa: number): string => shownIn(kpa, 'kPa', file.policy.pressureUnit)
+  const asRead = (q: Quantity): string => quantityText(q.value, q.unit)
+  if (!body.dry) return byFeel(entry, file)
+
+  const readKpa = convert(body.dry.value, body.dry.unit, 'kPa')
+  const expected = expectedFromSheet(file.facts, file.spec)
+  const hose = hoseCorrected(readKpa, body.hoseMl, expected)
+  const dryKpa = hose ?? readKpa
+  const altitudeM = body.altitudeM ?? file.policy.altitudeM
+  const { pStdKpa, factor } = compToStandard({
+    pGaugeKpa: dryKpa,
+    pAmbKpa: null,
+    altitudeM,
+    tempC: 15,
+    mode: 'pressure',
+  })
+  const spec = specFor('compression_limit', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const withRelease = specFor('compression_with_release', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const fitted = body.release === 'working' || (body.release === 'unknown' && file.facts.release !== 'none')
+  // what the geometry says of this very engine is better than the figure of its class
+  const byGeometry = expected !== null && (!spec || spec.source === 'rule_of_thumb')
+  const verdict = compVerdict({
+    pStdKpa,
+    limitKpa: byGeometry ? null : (spec?.value ?? COMPRESSION_BANDS[file.facts.engineClass].look),
+    expectedKpa: expected?.pKpa ?? null,
+    autoRelease: fitted,
+    releaseDisabled: false,
+    withReleaseLimitKpa: withRelease?.value ?? null,
+  })
+  const used = fitted ? withRelease : spec
+  const thumb = fitted ? withRelease?.source === 'rule_of_thumb' : byGeometry || spec?.source === 'rule_of_thumb'
+  const details: string[] = []
+  const corrected = Math.abs(factor - 1) > 0.005 || hose !== null ? `, ${show(pStdKpa)} at sea level` : ''
+  let mark: Mark = 'good'
+  let headline = `Compression ${asRead(body.dry)}`
+  if (dryKpa <= NEXT_TO_NOTHING_KPA / 10) {
+    mark = 'past'
+    headline = 'No compression'
+  } else if (verdict.status === 'not_comparable') {
+    mark = 'open'
+    headline += ", can't be compared"
+    details.push(
+      `Read with the release working${body.release === 'unknown' ? ', as far as is known' : ''}: a sound engine reads low by design, and there is no figure for that state. Hold the release off, or use a leak-down.`,
+    )
+  } else if (verdict.limitUsedKpa !== null) {
+    const source =
+      byGeometry && !fitted
+        ? 'three quarters of what the geometry gives, rule of thumb'
+        : used
+          ? sourceWords(used, 'kPa', file.policy.pressureUnit)
+          : SPEC_SOURCES.rule_of_thumb
+    const passed = verdict.status === 'pass'
+    mark = passed ? 'good' : thumb ? 'near' : 'past'
+    headline += passed ? ', above its limit' : thumb ? ', low: look further' : ', under its limit'
+    details.push(
+      `Reads ${asRead(body.dry)}${corrected}; the figure used is ${show(verdict.limitUsedKpa)} (${source}).${!passed && thumb ? " A rule of thumb makes it doubtful; it can't condemn." : ''}`,
+    )
+    if (passed) details.push('Good compression does not clear the bore by itself.')
+    if (used?.conflict)
+      details.push("The sheet's sources disagree on this figure: see which one is right for this engine.")
+  }
+  if (expected)
+    details.push(`From its geometry expect ${show(expected.lowKpa)} to ${show(expected.highKpa)} at sea level.`)
+  if (hose !== null) details.push(`The hose hides some: corrected from ${show(readKpa)} to ${show(hose)}.`)
+  if (!body.throttleOpen)
+    details.push('The throttle was not held open: the reading is too low to judge by. Test again.')
+  if (body.pulls !== null && body.pulls < 4)
+    details.push(`${body.pulls} pulls are few: pull until the needle stops rising.`)
+  if (body.temperature === 'cold' && mark !== 'good') details.push('Cold reads 5 to 10 % under warm.')
+  const pair = pairOf({ dryKpa, pStdKpa, limitKpa: verdict.limitUsedKpa }, body.wet, verdict.status, mark)
+  if (pair) {
+    const wet = body.wet ? `Wet ${asRead(body.wet)}. ` : ''
+    details.push(
+      wet +
+        (file.facts.cycle === 'two' && pair === 'top_end'
+          ? 'Oil changed little: on a two-stroke that leaves head gasket and plug seat, unless it was flooded.'
+          : PAIR_WORDS[pair]),
+    )
+  } else if (mark !== 'good' && mark !== 'open') {
+    details.push('Test again with a spoonful of oil in the cylinder: it tells rings from valves.')
+  }
+  if (mark === 'past' || mark === 'near' || pair === 'top_end') details.push(...lashWords(inForce, file))
+  const visits = compressionHistory(file, inForce, entry, spec?.value ?? null)
+  if (visits) details.push(...visitWords(visits, show))
+  const status = dryKpa <= NEXT_TO_NOTHING_KPA / 10 ? 'no_compression' : verdict.status
+  return {
+    entryId: entry.id,
+    mark,
+    headline,
+    details,
+    status,
+    pStdKpa,
+    limitKpa: verdict.limitUsedKpa,
+    pair,
+    expected,
+    visits,
+  }
+}
+
+function hoseCorrected(readKpa: number, hoseMl: number | null, expected: ExpectedCompression | null): number | null {
+  if (!hoseMl || expected?.sweptEffMl == null || expected.clearanceMl == null) return null
+  return hoseCorrect({
+    pGaugeKpa: readKpa,
+    sweptEffMl: expected.sweptEffMl,
+    clearanceMl: expected.clearanceMl,
+    hoseMl,
+    pAmbKpa: 101.325,
+    n: 1.25,
+  }).pGaugeCorrKpa
+}
+
+/** A valve that is held open is not a burnt one. */
+function lashWords(inForce: Entry[], file: JobFile): string[] {
+  if (file.facts.cycle === 'two') return []
+  const lash = latest(inForce, 'lash')
+  if (!lash) return ['The lash was not read: no valve is blamed before it was.']
+  const none = [lash.body.inlet, lash.body.exhaust].some(q => q !== null && noLash(q))
+  return none && lash.body.state === 'as_found'
+    ? ['A valve had no lash as found: set it and test again before a seat is blamed.']
+    : []
+}
+
+function visitWords(
+  { points, slopeKpaPer100h, hoursToLimit }: CompressionHistory,
+  show: (kpa: number) => string,
+): string[] {
+  const before = points.at(-2)
+  const now = points.at(-1)
+  if (!before || !now) return []
+  const words = [
+    `${before.number === null ? 'Before' : `On T ${before.number}`} it read ${show(before.pStdKpa)} at sea level, now ${show(now.pStdKpa)}.`,
+  ]
+  if (slopeKpaPer100h !== null)
+    words.push(
+      slopeKpaPer100h < 0
+        ? `It falls ${show(-slopeKpaPer100h)} in 100 h over ${points.length} visits${hoursToLimit !== null && hoursToLimit > 0 ? `; at that pace it meets its limit in about ${Math.round(hoursToLimit)} h` : ''}.`
+        : 'It does not fall over the visits.',
+    )
+  return words
+}
+
+function pairOf(
+  { dryKpa, pStdKpa, limitKpa }: { dryKpa: number; pStdKpa: number; limitKpa: number | null },
+  wet: Quantity | null,
+  verdict: CompStatus,
+  mark: Mark,
+): CompressionJudgement['pair'] {
+  if (!wet || mark === 'open') return null
+  const wetKpa = convert(wet.value, wet.unit, 'kPa')
+  const rise = wetKpa - dryKpa
+  // a reading that fell is tested again, however low it was
+  if (dryKpa > 0 && limitKpa !== null && pStdKpa < FAR_UNDER * limitKpa && rise >= 0 && rise < LEAST_RISE_KPA)
+    return 'too_low_to_tell'
+  if (dryKpa > 0 && dryKpa < NEXT_TO_NOTHING_KPA) return wetKpa - dryKpa >= CLEAR_RISE_KPA ? 'rings' : 'too_low_to_tell'
+  return wetDry({
+    dryKpa,
+    wetKpa,
+    oilMl: 0,
+    clearanceMl: null,
+    sweptEffMl: null,
+    pAmbKpa: 101.325,
+    n: 1.25,
+    priors: null,
+    verdict,
+  }).status
+}
+
+function byFeel(entry: EntryOf<'compression'>, file: JobFile): CompressionJudgement {
+  const base = {
+    entryId: entry.id,
+    status: 'by_feel' as const,
+    pStdKpa: null,
+    limitKpa: null,
+    pair: null,
+    expected: null,
+    visits: null,
+  }
+  const released = file.facts.release === 'automatic' || file.facts.release === 'unknown'
+  switch (entry.body.feel) {
+    case 'none':
+      return {
+        ...base,
+        mark: 'past',
+        status: 'no_compression',
+        headline: 'No compression, by feel',
+        details: ["By feel, 'none' is reliable. Ask a gauge before any part is condemned."],
+      }
+    case 'weak':
+      return {
+        ...base,
+        mark: 'open',
+        headline: 'Weak compression, by feel',
+        details: [`By feel, 'weak' is not reliable${released ? ', and a release may be at work' : ''}: use a gauge.`],
+      }
+    case 'kicks':
+      return {
+        ...base,
+        mark: 'near',
+        headline: 'Kicks back',
+        details: ['A kick-back asks for the flywheel key, the timing, and a release that does not lift.'],
+      }
+    default:
+      return {
+        ...base,
+        mark: 'good',
+        headline: 'Normal compression, by feel',
+        details: ['By feel only: it does not clear the bore.'],
+      }
+  }
+}

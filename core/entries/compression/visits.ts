@@ -1,0 +1,62 @@
+import { compToStandard } from '../../compression/ambient'
+import { compTrend } from '../../compression/compTrend'
+import type { JobFile } from '../file'
+import { visitsWithHours } from '../meter/runningTime'
+import { convert } from '../../units/unitConvert'
+import type { Entry, EntryOf } from '../types'
+import { ofKind } from '../types'
+
+export interface CompressionPoint {
+  hours: number | null
+  pStdKpa: number
+  at: string
+  number: number | null
+}
+
+export interface CompressionHistory {
+  points: CompressionPoint[]
+  slopeKpaPer100h: number | null
+  hoursToLimit: number | null
+  significant: boolean | null
+}
+
+/** Same state only: throttle open, and the release at work or not alike. */
+const alike = (a: EntryOf<'compression'>, b: EntryOf<'compression'>): boolean =>
+  a.body.throttleOpen && b.body.throttleOpen && (a.body.release === 'working') === (b.body.release === 'working')
+
+/**
+ * Compression over the visits of one machine, sea-level figures, one for each visit (its last).
+ * @returns null with fewer than two readings; no slope when running time is not known on at least two visits that differ
+ */
+export function compressionHistory(
+  file: JobFile,
+  now: Entry[],
+  like: EntryOf<'compression'>,
+  limitKpa: number | null,
+): CompressionHistory | null {
+  const points = visitsWithHours(file.history, now).flatMap(({ entries, hours, number }): CompressionPoint[] => {
+    const last = ofKind(entries, 'compression')
+      .filter(e => e.body.dry !== null && alike(e, like))
+      .at(-1)
+    if (!last?.body.dry) return []
+    const { pStdKpa } = compToStandard({
+      pGaugeKpa: convert(last.body.dry.value, last.body.dry.unit, 'kPa'),
+      pAmbKpa: null,
+      altitudeM: last.body.altitudeM ?? file.policy.altitudeM,
+      tempC: 15,
+      mode: 'pressure',
+    })
+    return [{ hours, pStdKpa, at: last.at, number }]
+  })
+  if (points.length < 2) return null
+  const timed = points.filter(p => p.hours !== null)
+  const distinct = new Set(timed.map(p => p.hours)).size
+  if (timed.length < 2 || distinct < 2 || limitKpa === null)
+    return { points, slopeKpaPer100h: null, hoursToLimit: null, significant: null }
+  const { slopeKpaPer100h, hoursToLimit, slopeSignificant } = compTrend({
+    hours: timed.map(p => p.hours ?? 0),
+    pStdKpa: timed.map(p => p.pStdKpa),
+    limitKpa,
+  })
+  return { points, slopeKpaPer100h, hoursToLimit, significant: slopeSignificant }
+}

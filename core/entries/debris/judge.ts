@@ -1,0 +1,187 @@
+import { debrisGrowth } from '../../debris/debrisGrowth'
+import { debrisScore } from '../../debris/debrisScore'
+import type { DebrisAmount, DebrisMaterial, DebrisState } from '../../debris/debrisTables'
+import type { JobFile } from '../file'
+import type { Judgement, Mark, Stop } from '../../judgement'
+import { specFor } from '../../spec/specValue'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
+import type { Entry, EntryOf } from '../types'
+import { ofKind } from '../types'
+
+export interface DebrisJudgement extends Judgement {
+  score: number
+  state: DebrisState
+  sources: string[]
+  stops: Stop[]
+}
+
+const STATE_WORDS: Record<DebrisState, string> = {
+  normal: 'normal debris',
+  watch: 'debris to watch',
+  investigate: 'debris to follow up',
+  stop: 'debris that stops it',
+}
+
+const STATE_MARKS: Record<DebrisState, Mark> = { normal: 'good', watch: 'near', investigate: 'past', stop: 'past' }
+
+const STATE_ADVICE: Record<DebrisState, string> = {
+  normal: 'Nothing to follow up.',
+  watch: 'Shorten the oil interval and look again.',
+  investigate: 'Cut the filter or open the sump before more running.',
+  stop: "Don't run it. Open it, or price it as damaged inside.",
+}
+
+export const SOURCE_WORDS: Record<string, string> = {
+  normal_wear: 'normal wear',
+  bore_and_rings: 'bore and rings',
+  gears: 'gears',
+  gear_teeth: 'gear teeth',
+  camshaft_or_lifter: 'camshaft or follower',
+  broken_part: 'a broken part',
+  rolling_bearing_spall: 'a rolling bearing breaking up',
+  big_end_cage_or_race: 'big-end cage or race',
+  piston_scuff: 'scuffed piston',
+  bare_bore: 'unlined bore',
+  case_or_head_rub: 'case or head rubbing',
+  small_end_bush: 'small-end bush',
+  thrust_washer: 'thrust washer',
+  bearing_cage: 'bearing cage',
+  oil_pump_or_worm: 'oil pump or worm',
+  plain_bearing_overlay: 'plain bearing shells',
+  wet_clutch: 'wet clutch',
+  brake_in_oil: 'brake in oil',
+  blow_by: 'blow-by',
+  overdue_oil: 'overdue oil',
+  excess_gasket_sealant: 'too much sealant',
+  timing_chain_guide: 'timing chain guide',
+  governor_or_cam_gear: 'governor or cam gear',
+  air_filter_bypass: 'dirt past the air filter',
+  dirty_rebuild: 'a dirty rebuild',
+  coolant_leak: 'coolant leak',
+  condensation: 'condensation',
+  lab_sample: 'a laboratory would tell',
+}
+
+const DEFAULT_INTERVAL_H = 50
+
+const BREAK_IN_H = 10
+
+const NEXT_STATE: Record<DebrisState, DebrisState> = {
+  normal: 'watch',
+  watch: 'investigate',
+  investigate: 'stop',
+  stop: 'stop',
+}
+
+const GROWTH_WORDS: Record<string, string> = { steady: 'steady', rising: 'rising', rising_fast: 'rising fast' }
+
+const CONTROL_WORDS = {
+  same: 'A sound engine or an unused filter shows the same: not a finding by itself.',
+  more: 'More than the control shows: it comes from this engine.',
+  less: 'Less than the control shows.',
+} as const
+
+/** What a magnet does with a material; absent where it tells nothing. */
+const MAGNETIC: Partial<Record<DebrisMaterial, boolean>> = {
+  iron_paste: true,
+  iron_chips: true,
+  bearing_flake: true,
+  aluminium: false,
+  bronze: false,
+  babbitt: false,
+  friction_fibre: false,
+  carbon: false,
+  sealant: false,
+  plastic: false,
+}
+
+/** Area that an amount covers on the tray, mm²: only ratios of these are used. Shop judgement. */
+const AREA_MM2: Record<DebrisAmount, number> = { none: 0, trace: 2, some: 15, much: 80, mass: 300 }
+
+/** Rate up to which a sample is steady whatever came before, mm² an hour. Shop judgement. */
+const FLOOR_MM2_PER_H = 0.2
+
+/** Samples of the same place, on earlier visits and this one, each with the hours that it covers. */
+function growthOf(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[]): ReturnType<typeof debrisGrowth> | null {
+  const before = [
+    ...file.history.flatMap(v => v.entries),
+    ...inForce.slice(
+      0,
+      Math.max(
+        0,
+        inForce.findIndex(e => e.id === entry.id),
+      ),
+    ),
+  ]
+  const samples = [...ofKind(before, 'debris'), entry].filter(
+    e => e.body.place === entry.body.place && (e.body.hoursSinceOil ?? 0) > 0,
+  )
+  if (samples.length < 2 || samples.at(-1)?.id !== entry.id) return null
+  const area = (e: EntryOf<'debris'>): number => e.body.items.reduce((sum, i) => sum + AREA_MM2[i.amount], 0)
+  return debrisGrowth({
+    amountsMm2: samples.map(area),
+    hours: samples.map(e => e.body.hoursSinceOil ?? 1),
+    floorMm2PerH: FLOOR_MM2_PER_H,
+  })
+}
+
+/** A debris sample scored, with where it may come from. */
+export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[] = []): DebrisJudgement {
+  const { body } = entry
+  const intervalH =
+    specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? DEFAULT_INTERVAL_H
+  const scored = debrisScore({
+    items: body.items,
+    hoursSinceOil: body.hoursSinceOil ?? intervalH,
+    intervalH,
+    hoursSinceRebuild: body.hoursSinceRebuild,
+    breakInH: BREAK_IN_H,
+  })
+  const { score, sources } = scored
+  const growth = growthOf(entry, file, inForce)
+  const state = growth?.raiseOneLevel ? NEXT_STATE[scored.state] : scored.state
+  const details = [`Scores ${Math.round(score)} of 100 (shop judgement). ${STATE_ADVICE[state]}`]
+  if (sources.length) details.push(`Most likely from: ${sources.map(s => SOURCE_WORDS[s] ?? s).join(', ')}.`)
+  if (growth)
+    details.push(
+      `Against earlier samples of this place it is ${GROWTH_WORDS[growth.state]}${growth.ratio === null ? '' : `, ${growth.ratio.toFixed(1)} times the usual rate`}.${growth.raiseOneLevel ? ' Counted one level graver for it.' : ''}`,
+    )
+  if (body.control !== 'none') details.push(CONTROL_WORDS[body.control])
+  else if (body.hoursSinceRebuild !== null && body.hoursSinceRebuild < BREAK_IN_H && scored.state !== 'normal')
+    details.push(
+      "It is still bedding in and there is no control beside it: what is wear and what is bedding in can't be told apart yet.",
+    )
+  if (body.hoursSinceOil === null) details.push('Hours on this oil are not known: taken as one interval.')
+  for (const i of body.items)
+    if (i.magnet && MAGNETIC[i.material] !== undefined && MAGNETIC[i.material] !== (i.magnet === 'takes'))
+      details.push(
+        `Written down as ${MATERIAL_WORDS[i.material].toLowerCase()}, but the magnet ${i.magnet} it: look again what it is.`,
+      )
+  if (body.place === 'filter_clean') details.push('Found on the clean side: whatever it is could reach the bearings.')
+  if (body.place === 'jet')
+    details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')
+  const found = body.items
+    .filter(i => i.amount !== 'none')
+    .map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`)
+  const stops: Stop[] =
+    state === 'stop' || state === 'investigate'
+      ? [
+          {
+            id: 'debris',
+            title: "Don't run it",
+            reason: `${DEBRIS_PLACES[body.place]}: ${found.join(', ')}. What shed it is still in there.`,
+            clearedBy: 'Its source found and mended, and a later sample of the same place that is normal.',
+          },
+        ]
+      : []
+  return {
+    entryId: entry.id,
+    mark: STATE_MARKS[state],
+    headline: `${DEBRIS_PLACES[body.place]}: ${STATE_WORDS[state]}`,
+    details,
+    score,
+    state,
+    sources,
+    stops,
+  }
+}

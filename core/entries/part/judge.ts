@@ -1,0 +1,59 @@
+import type { JobFile } from '../file'
+import type { Judgement } from '../../judgement'
+import { MEASURE_PLANS } from '../../measure/items'
+import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
+import { PART_PLANS } from '../../teardown/parts'
+import { partName, placeKey } from '../../teardown/places'
+import type { Entry, EntryOf } from '../types'
+import { ofKind } from '../types'
+
+const CONDEMNED: readonly EntryOf<'part'>['body']['disposition'][] = ['replace', 'machine']
+
+/** Figures that a part used again on a look alone still asks for. */
+export function figuresOwed({ body: { part, disposition } }: EntryOf<'part'>, inForce: Entry[]): string[] {
+  if (disposition !== 'reuse' && disposition !== 'clean') return []
+  const asks = PART_PLANS[part].asks ?? []
+  const taken = (ask: (typeof asks)[number]): boolean =>
+    ask === 'bore'
+      ? inForce.some(e => e.kind === 'bore' && e.how === 'measured')
+      : inForce.some(e => e.kind === 'measure' && e.how === 'measured' && e.body.item === ask)
+  return asks.length && !asks.some(taken)
+    ? asks.map(ask => (ask === 'bore' ? 'bore' : MEASURE_PLANS[ask].label.toLowerCase()))
+    : []
+}
+
+/** A part as it was found: what becomes of it, and what that still lacks. */
+export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry[]): Judgement {
+  const { part, place, disposition, seen, oil, owed } = entry.body
+  const { look } = PART_PLANS[part]
+  const name = partName(part, place)
+  const words = seen.map(k => look[k] ?? k)
+  const owes = figuresOwed(entry, inForce)
+  const details = words.length ? [`${words.join(', ')}.`] : []
+  if (oil === 'dry' || oil === 'hurt')
+    details.push(`${OIL_STATES[oil]}: see the oil map for what it shares with others.`)
+  if (owes.length) details.push(`Used again on a look or a feel: not measured. Take one of: ${owes.join(', ')}.`)
+  if (owed) details.push(`Still owed: ${owed}`)
+  const mark = CONDEMNED.includes(disposition)
+    ? 'past'
+    : disposition === 'unknown' || disposition === 'not_here' || owes.length
+      ? 'open'
+      : seen.length || owed
+        ? 'near'
+        : 'good'
+  return {
+    entryId: entry.id,
+    mark,
+    headline: `${name}: ${DISPOSITIONS[disposition].toLowerCase()}${words[0] ? `, ${words[0].toLowerCase()}` : ''}`,
+    details,
+  }
+}
+
+/** The newest word on each part. */
+export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [
+  ...new Map(ofKind(inForce, 'part').map(e => [placeKey(e.body), e])).values(),
+]
+
+/** The parts that are condemned: whatever did that must be known before anything new goes in. */
+export const condemned = (inForce: Entry[]): EntryOf<'part'>[] =>
+  partsStanding(inForce).filter(e => CONDEMNED.includes(e.body.disposition) && e.body.role !== 'own')

@@ -1,0 +1,55 @@
+import type { JobFile } from '../file'
+import type { Mark, Stop, StoppingJudgement } from '../../judgement'
+import { TURN_FEELS } from '../../words/looks'
+import type { EntryOf } from '../types'
+
+const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }> = {
+  normal: { mark: 'good', details: ['A normal bump. It says little about wear: take a gauge reading.'] },
+  weak: { mark: 'open', details: ['Weak by feel can be a release at work, a valve, or rings: take a gauge reading.'] },
+  free: {
+    mark: 'past',
+    details: [
+      'Spins free: broken rod, a valve held open, a hole, a gasket, or a belt or chain off. See whether the piston and both valves move.',
+    ],
+  },
+  tight_spot: {
+    mark: 'near',
+    details: ['A tight spot once a turn: bent crank, scored bore, bearing, or something rubbing.'],
+  },
+  locked: {
+    mark: 'past',
+    details: [
+      "Locked: liquid, starter gear, the driven machine, rod on the crank pin, or piston in the bore. Belt or blade free first. Don't force it.",
+    ],
+  },
+}
+
+/** How the engine turned by hand. */
+export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): StoppingJudgement {
+  const { feel, plugIn } = entry.body
+  const { mark, details } = MEANING[feel]
+  const locked = feel === 'locked'
+  const stops: Stop[] =
+    locked && plugIn
+      ? [
+          {
+            id: 'locked_plug_in',
+            title: "Don't crank it",
+            reason:
+              'Locked with the plug in: it may be full of fuel or oil, even when the stick is dry. Pull the plug, then turn it by hand.',
+            clearedBy: 'Turned by hand with the plug out, and logged.',
+          },
+        ]
+      : []
+  const released =
+    feel === 'weak' && file.facts.release === 'automatic'
+      ? ['This engine has an automatic release: weak by hand is expected.']
+      : []
+  return {
+    entryId: entry.id,
+    mark,
+    headline: `Turns over: ${TURN_FEELS[feel].toLowerCase()}${locked ? (plugIn ? ', plug in' : ', plug out') : ''}`,
+    details: [...details, ...released],
+    stops,
+  }
+}

@@ -1,0 +1,32 @@
+import type { ShopPolicy } from '../engine/policy'
+import { describe } from '../entries/say'
+import type { Entry } from '../entries/types'
+import type { Visit } from '../entries/file'
+
+export interface Moment {
+  at: string
+  text: string
+  /** days before the newest of all */ daysBefore: number
+}
+
+const TOLD: readonly Entry['kind'][] = [
+  'complaint',
+  'event',
+  'oil_change',
+  'fitted',
+  'cause_found',
+  'refused',
+  'hand_back',
+]
+
+/** The last services, parts and happenings before a failure, newest first: what was done lately is asked about first. */
+export function timeline(history: Visit[], inForce: Entry[], policy: ShopPolicy): Moment[] {
+  const all = [...history.flatMap(v => v.entries), ...inForce]
+    .filter(e => TOLD.includes(e.kind))
+    .sort((a, b) => (a.at < b.at ? 1 : -1))
+  const newest = Date.parse(all[0]?.at ?? '')
+  return all.slice(0, 20).map(e => {
+    const { title, text } = describe(e, policy)
+    return { at: e.at, text: `${title}: ${text}`, daysBefore: Math.round((newest - Date.parse(e.at)) / 86_400_000) }
+  })
+}
