@@ -1,13 +1,16 @@
 import type { Assessment } from './assess'
 import { assess } from './assess'
 import { handBackRefusal } from './handover/handBack'
+import { FINDING_KINDS } from './entries/findings'
 import type { Entry, EntryOf } from './entries/types'
 import { entriesInForce } from './log/entry'
 import { ofKind } from './entries/types'
 import type { JobFile } from './entries/file'
 import { safeRefusal } from './entries/made_safe/safe'
 import { RENEWING } from './words/deciding'
-import { fuelPath, pouredIn, refillRefusal } from './condition/fuelPath'
+import { fuelPath, refillRefusal } from './condition/fuelPath'
+import { forbidding } from './condition/stops'
+import { roomOf } from './entries/rooms'
 import { condemned } from './entries/part/judge'
 
 /** Why an entry can't be put on the log, in words, with the field that says so. */
@@ -45,7 +48,8 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
   const log = new Standing(file)
   const safe = safeRefusal(entry, () => log.inForce)
   if (safe) return refused(safe)
-  if (pouredIn(entry)) return pourRefusal(log)
+  const held = forbidden(entry, log)
+  if (held) return held
   switch (entry.kind) {
     case 'void':
     case 'as_found':
@@ -62,7 +66,15 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
       return approvalRefusal(entry, log, before)
     // words of a hand-back that happened are put right at any time
     case 'hand_back':
-      return entry.supersedes === null ? said(handBackRefusal(log.assessment.stops)) : null
+      return entry.supersedes === null
+        ? said(
+            handBackRefusal(
+              log.assessment.stops,
+              entry.body.way,
+              log.assessment.owed.map(o => o.text),
+            ),
+          )
+        : null
     default:
       return null
   }
@@ -70,12 +82,21 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
 
 const said = (message: string | null): Refused | null => (message === null ? null : refused(message))
 
-/** Fresh oil goes in only once the way of the fuel is proved dry, and once the first cause is known: a certain waste and a danger otherwise. */
-function pourRefusal(log: Standing): Refused | null {
-  const fuel = refillRefusal(fuelPath(log.inForce, log.file.facts))
-  if (fuel) return refused(fuel)
-  const cause = log.assessment.stops.find(s => s.id === 'cause' && !s.signed)
-  return cause ? refused(`No refill yet. ${cause.title}: ${cause.reason} ${cause.clearedBy}`) : null
+/** What an entry does or asks for is refused while a danger that forbids it stands; a reading that happened never is. */
+function forbidden(entry: Entry, log: Standing): Refused | null {
+  if (entry.supersedes !== null || FINDING_KINDS.includes(entry.kind)) return null
+  const acts = roomOf(entry).acts?.(entry) ?? []
+  for (const act of acts) {
+    // past its warning share the owner is called; only past the cap nothing more is begun
+    if (act === 'spend' && log.assessment.spend.state !== 'over_cap') continue
+    const [stop] = forbidding(log.assessment.stops, act)
+    if (!stop) continue
+    const fuel = act === 'refill' ? refillRefusal(fuelPath(log.inForce, log.file.facts)) : null
+    if (fuel) return refused(fuel)
+    const lead = act === 'refill' ? 'No refill yet. ' : act === 'build' ? 'It is not closed up yet. ' : ''
+    return refused(`${lead}${stop.title}: ${stop.reason} ${stop.clearedBy}`)
+  }
+  return null
 }
 
 /** A valve's leak is tested as found before anything is done to it. */

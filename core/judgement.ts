@@ -1,3 +1,5 @@
+import type { Act } from './log/facts'
+
 /** good: sound. near: look further. past: beyond its limit. open: not checked, or can't tell. */
 export type Mark = 'good' | 'near' | 'past' | 'open'
 
@@ -17,7 +19,16 @@ export interface Stop {
   title: string
   reason: string
   clearedBy: string
-  /** a named person may take it on */ canSign?: boolean
+  /** what it forbids */
+  forbids?: Act[]
+  /** a short trial by the shop may be done all the same */
+  trial?: boolean
+  /** what it is about */
+  subject?: string
+  /** the findings that brought it up */
+  entryIds?: string[]
+  /** a named person may take it on */
+  canSign?: boolean
   signed?: { by: string; at: string; reason: string } | null
 }
 

@@ -171,6 +171,9 @@ export const DEMO_JOBS: DemoJob[] = [
       }),
       at(29, 'june', 'hand_back', null, {
         to: 'Ewan Sallis',
+        way: 'as_is',
+        told: 'At the counter: it goes to the metal yard',
+        disabled: 'Cylinder off, scrapped',
         words: 'Took the harness. Told him what the missing tank screen did.',
       }),
     ],

@@ -35,6 +35,7 @@ export function causeStop(inForce: Entry[]): Stop[] {
   return [
     {
       id: 'cause',
+      forbids: ['build', 'refill'],
       title: "Don't build it yet",
       reason: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ` and ${names.length - 3} more` : ''}: ${named ? 'the cause is named, but no line of any way to go cures it.' : 'what did that is not named yet, and would do it again.'}`,
       clearedBy:

@@ -61,6 +61,7 @@ import { say as waiting } from './waiting/say'
 import { say as stage } from './stage/say'
 import { say as note } from './note/say'
 import { say as handBack } from './hand_back/say'
+import { say as work } from './work/say'
 import { say as voided } from './void/say'
 
 type Say<K extends EntryKind> = (body: BodyOf[K], saying: Saying) => Said
@@ -125,6 +126,7 @@ const SAY: { [K in EntryKind]: Say<K> } = {
   stage: stage,
   note: note,
   hand_back: handBack,
+  work,
   void: voided,
 }
 

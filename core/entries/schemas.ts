@@ -59,6 +59,7 @@ import { schema as waiting } from './waiting/schema'
 import { schema as stage } from './stage/schema'
 import { schema as note } from './note/schema'
 import { schema as handBack } from './hand_back/schema'
+import { schema as work } from './work/schema'
 import { schema as voided } from './void/schema'
 
 /** The body of every kind of entry, checked on the way in and on the way out. */
@@ -122,5 +123,6 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   stage: stage,
   note: note,
   hand_back: handBack,
+  work,
   void: voided,
 }

@@ -58,6 +58,7 @@ import type { WaitingBody } from './waiting/schema'
 import type { StageBody } from './stage/schema'
 import type { NoteBody } from './note/schema'
 import type { HandBackBody } from './hand_back/schema'
+import type { WorkBody } from './work/schema'
 import type { VoidBody } from './void/schema'
 
 /** The body of each kind of entry: the one list of kinds that everything else is held against. */
@@ -121,6 +122,7 @@ export interface BodyOf {
   stage: StageBody
   note: NoteBody
   hand_back: HandBackBody
+  work: WorkBody
   void: VoidBody
 }
 export type EntryKind = keyof BodyOf

@@ -88,6 +88,9 @@ export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[]
   return [
     {
       id: 'spend',
+      forbids: ['spend'],
+      canSign: false,
+      signed: null,
       title: 'Call the owner first',
       reason: `${cash(total)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
       clearedBy: "The owner's answer on the log, with a new cap where it changes.",

@@ -1,4 +1,8 @@
+import type { HandBackBody } from '../entries/hand_back/schema'
+import type { Entry } from '../entries/types'
+import { latest } from '../entries/types'
 import type { Stop } from '../judgement'
+import type { Act } from '../log/facts'
 
 /** What holds a machine back from its owner, and what of it a named person answers for. */
 export interface HandBackView {
@@ -21,8 +25,24 @@ export function handBackView(stops: Stop[]): HandBackView {
 
 const listed = (stops: Stop[]): string => stops.map(s => `${s.title}: ${s.reason}`).join(' ')
 
-/** Why a machine can't be handed back yet, with each stop named; null where it may go. */
-export function handBackRefusal(stops: Stop[]): string | null {
+/**
+ * Why a machine can't be handed back yet, with each stop named; null where it may go. As it is, not to be run, it always may: then the stops lead
+ * every paper. Mended, or with a test owed, nothing may stand at all.
+ * @param owed what must be done before it goes
+ */
+export function handBackRefusal(
+  stops: Stop[],
+  way: HandBackBody['way'] = undefined,
+  owed: string[] = [],
+): string | null {
+  if (way === 'as_is') return null
+  if (way) {
+    if (stops.length)
+      return `It is not ${way === 'mended' ? 'mended' : 'ready to be delivered'}: ${listed(stops)} Mend it, or hand it back as it is, not to be run.`
+    return way === 'mended' && owed.length
+      ? `Still owed: ${owed.slice(0, 6).join('; ')}. Do it, or hand it back with the test owed.`
+      : null
+  }
   const { held, toSign } = handBackView(stops)
   if (held.length)
     return `It can't be handed back, and nobody can sign this away. ${listed(held)} ${held.map(s => s.clearedBy).join(' ')}`
@@ -31,8 +51,17 @@ export function handBackRefusal(stops: Stop[]): string | null {
     : null
 }
 
-/** Stops that forbid building, tipping or spending, and leave running as it is. */
-const RUNS_ALL_THE_SAME: readonly string[] = ['cause', 'tip', 'spend']
+/** What is run in one way or another. */
+const RUNS: readonly Act[] = ['turn', 'crank', 'run', 'load']
 
 /** The stops for which a machine must not be run. */
-export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => !RUNS_ALL_THE_SAME.includes(s.id))
+export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.some(a => RUNS.includes(a)))
+
+/** How the owner was told and how it was made unable to run, as the newest hand-back says it; empty where it says neither. */
+export function toldWords(inForce: Entry[]): string[] {
+  const body = latest(inForce, 'hand_back')?.body
+  return [
+    body?.told && `The owner was told: ${body.told}`,
+    body?.disabled && `Made unable to run: ${body.disabled}`,
+  ].filter((line): line is string => !!line)
+}

@@ -1,45 +1,13 @@
-import type { Entry } from '../entries/types'
-import type { OptionBody } from '../entries/option/schema'
+import type { Condition } from '../condition/fold'
 import type { EstimateLine } from '../estimate/estimateLine'
-import { ofKind } from '../entries/types'
-import type { Way } from '../words/deciding'
-import type { MeasureItem } from '../measure/items'
-import type { BoreJudgement } from '../entries/bore/judge'
-import type { Judgement } from '../judgement'
-import { partsStanding } from '../entries/part/judge'
+import { SIZE_MEANS } from '../entries/measure/dangers'
+import type { OptionBody } from '../entries/option/schema'
 import type { PartKey } from '../teardown/parts'
 import { partName, placeKey } from '../teardown/places'
+import type { Way } from '../words/deciding'
 
 /** Ways in which the engine does not go on running: what is worn in it stays out of them. */
 const ENGINE_GOES: readonly Way[] = ['scrap', 'part_out', 'new_engine', 'exchange']
-
-/** What renews or repairs a size that is past its limit. Sizes that are only set, and gaskets that are only chosen, are no part's. */
-const PARTS_OF_SIZE: Partial<Record<MeasureItem, readonly PartKey[]>> = {
-  ring_gap: ['rings', 'cylinder'],
-  ring_wear: ['rings', 'cylinder'],
-  ring_side: ['piston'],
-  rod_shake: ['rod', 'crank'],
-  rod_play: ['rod', 'crank'],
-  rod_rim: ['rod', 'crank'],
-  rod_side: ['rod', 'crank'],
-  big_end_oil: ['rod', 'crank'],
-  crank_pin: ['crank'],
-  journal: ['crank'],
-  crank_runout: ['crank'],
-  end_float: ['crank', 'main_drive', 'main_flywheel'],
-  main_oil: ['main_drive', 'main_flywheel', 'crank'],
-  main_play: ['main_drive', 'main_flywheel'],
-  seal_proud: ['seals'],
-  guide: ['inlet_valve', 'exhaust_valve', 'head'],
-  seat_width: ['inlet_valve', 'exhaust_valve', 'head'],
-  spring_free: ['springs'],
-  pump_tip: ['pump'],
-  pump_side: ['pump'],
-  pump_body: ['pump'],
-  oring: ['orings'],
-  plate: ['clutch'],
-  key_shift: ['key'],
-}
 
 /** Something that may not stay in an engine that is to run again. */
 export interface Bad {
@@ -50,39 +18,31 @@ export interface Bad {
   }[]
 }
 
-/** What is condemned, and what was measured past a limit: the newest word on each part and place. */
-export function badParts(inForce: Entry[], measured: Judgement[], bore: BoreJudgement | null): Bad[] {
-  const judged = new Map(measured.map(j => [j.entryId, j]))
-  const newest = new Map(ofKind(inForce, 'measure').map(e => [`${e.body.item} ${e.body.place ?? ''}`, e]))
-  const condemnedParts = partsStanding(inForce).filter(
-    e => e.body.disposition === 'replace' || e.body.disposition === 'machine',
+/** Sizes and fits of a bore, which is renewed or cut. */
+const OF_BORE: Record<string, readonly PartKey[]> = { size: ['cylinder'], fit: ['piston', 'cylinder'] }
+
+/** What is condemned, and what was measured past a maker's or the shop's limit, as the engine is now. */
+export function badParts({ known }: Condition): Bad[] {
+  const past = [...known.values()].flatMap(k =>
+    k.now?.mark === 'past' && k.now.strength !== 'told' ? [{ ...k, now: k.now }] : [],
   )
-  return [
-    ...condemnedParts.map(({ body: { part, place } }): Bad => ({
-      words: `${partName(part, place).toLowerCase()} (condemned)`,
-      parts: [{ part, place }],
-    })),
-    ...(bore?.mark === 'past'
-      ? [
-          {
-            words: `${bore.headline.charAt(0).toLowerCase()}${bore.headline.slice(1)} (past its limit)`,
-            parts: [{ part: 'cylinder' as const, place: null }],
-          },
-        ]
-      : []),
-    ...[...newest.values()].flatMap((e): Bad[] => {
-      const j = judged.get(e.id)
-      const parts = PARTS_OF_SIZE[e.body.item]
-      return j?.mark === 'past' && parts
-        ? [
-            {
-              words: `${j.headline.charAt(0).toLowerCase()}${j.headline.slice(1)} (past its limit)`,
-              parts: parts.map(part => ({ part, place: null })),
-            },
-          ]
-        : []
-    }),
-  ]
+  const condemned = past
+    .filter(k => k.property === 'sound')
+    .map((k): Bad => ({ words: k.now.value, parts: [partOf(k.subject)] }))
+  const sizes = past.flatMap((k): Bad[] => {
+    if (k.now.strength !== 'measured' || k.now.whose === 'rule_of_thumb') return []
+    const { part, place } = partOf(k.subject)
+    const means = Object.values(SIZE_MEANS).find(m => m.parts[0] === part && m.property === k.property)
+    const parts = means?.parts ?? (part === 'cylinder' ? OF_BORE[k.property] : undefined)
+    return parts ? [{ words: `${k.now.value} (past its limit)`, parts: parts.map(p => ({ part: p, place })) }] : []
+  })
+  return [...condemned, ...sizes]
+}
+
+/** A subject of a part as part and place. */
+function partOf(subject: string): { part: PartKey; place: string | null } {
+  const [part = '', place] = subject.split(':')
+  return { part: part as PartKey, place: place ?? null }
 }
 
 /** Whether a line renews or repairs one of these: by the parts that were picked for it, or, for a line from before, by a name that is the part's own. */

@@ -8,6 +8,8 @@ import type { Way } from '../words/deciding'
 import { FIT_ITEMS, REPOWERING, REST_CARRIERS, REST_ITEMS } from '../words/deciding'
 import type { BoreJudgement } from '../entries/bore/judge'
 import type { Stop } from '../judgement'
+import type { Condition } from '../condition/fold'
+import { notToRun } from '../handover/handBack'
 import type { Bad } from './leftIn'
 import { leftIn } from './leftIn'
 
@@ -16,7 +18,7 @@ export interface Ruling {
   facts: EngineFacts
   bore: BoreJudgement | null
   stops: Stop[]
-  /** sizes past their limit, by what was measured */ pastSizes: string[]
+  known: Condition['known']
   /** what may not stay in */ bad: Bad[]
 }
 
@@ -37,9 +39,9 @@ export function ruledOutBy(option: Pick<OptionBody, 'way' | 'lines'>, ruling: Ru
   )
 }
 
-function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): string | null {
+function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): string | null {
   if (way === 'wait') {
-    const running = stops.filter(s => !s.signed && !['cause', 'tip', 'spend'].includes(s.id))
+    const running = notToRun(stops).filter(s => !s.signed)
     return running.length
       ? `it must not be run: ${running
           .map(s => s.title.toLowerCase())
@@ -49,7 +51,9 @@ function byKind(way: Way, { inForce, facts, bore, stops, pastSizes }: Ruling): s
   }
   if (way === 'rings') {
     if (bore?.mark === 'past') return 'the bore is past its limit: new rings would not seal in it'
-    return pastSizes.includes('ring_side') ? 'the ring groove is worn: new rings would break their lands' : null
+    return known.get('piston groove')?.now?.mark === 'past'
+      ? 'the ring groove is worn: new rings would break their lands'
+      : null
   }
   if (way === 'rebore') {
     const status = bore?.oversize?.status

@@ -116,3 +116,10 @@ export const WAITING_FOR = {
 } as const
 
 export const AGREED_HOW = { in_person: 'in person', phone: 'by telephone', written: 'in writing' } as const
+
+/** The three ways out of the shop. */
+export const HAND_BACK_WAYS = {
+  mended: 'Mended, all clear',
+  test_owed: 'Delivered, a test owed',
+  as_is: 'As it is, not to be run',
+} as const

@@ -8,7 +8,7 @@ import { entriesInForce } from '#core/log/entry'
 import { ofKind } from '#core/entries/types'
 import type { ShopPolicy } from '#core/engine/policy'
 import { HOUR_LINES } from '#core/words/deciding'
-import { notToRun } from '#core/handover/handBack'
+import { notToRun, toldWords } from '#core/handover/handBack'
 import { careText } from '#core/oil/careText'
 import { owedNow } from '#core/condition/owed'
 import type { JobView, Person } from '#shared/types/records'
@@ -34,7 +34,12 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
     ),
     content: [
       ...head(policy.shopName, policy.shopAddress, `Invoice T ${view.number}`, dayjs(printedAt).format('D MMM YYYY')),
-      ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
+      ...standing(
+        stops,
+        notToRun(stops).length ? 'Not to be run' : 'Not to be done',
+        nameIn(people),
+        toldWords(inForce),
+      ),
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       ...block(`Labour, ${cash(policy.labourRateMinor)} an hour`, bill.labour),
@@ -129,7 +134,12 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
         `Care card: ${printable(view.machine.name)}`,
         dayjs(printedAt).format('D MMM YYYY'),
       ),
-      ...standing(stops, notToRun(stops).length ? 'Not to be run' : 'Not to be done', nameIn(people)),
+      ...standing(
+        stops,
+        notToRun(stops).length ? 'Not to be run' : 'Not to be done',
+        nameIn(people),
+        toldWords(inForce),
+      ),
       ...list('Oil and fuel', careText(fileOf(view, policy))),
       ...(said ? list('When back, what to look at first', [said]) : []),
       ...list(

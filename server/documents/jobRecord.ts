@@ -71,6 +71,7 @@ export function jobRecord(
         stops,
         assessment.closed ? 'Handed back with this standing' : 'Must not be done',
         id => people.find(p => p.id === id)?.name ?? '?',
+        toldWords(inForce),
       ),
       ...section(
         'Not readable',

@@ -82,7 +82,7 @@ export function head(shopName: string, shopAddress: string, title: string, right
 }
 
 /** What must not be done with a machine, first on every paper that leaves with it. */
-export function standing(stops: Stop[], title: string, who: (id: string) => string): unknown[] {
+export function standing(stops: Stop[], title: string, who: (id: string) => string, told: string[] = []): unknown[] {
   if (!stops.length) return []
   const lines = stops.map(s => ({
     text: [
@@ -100,7 +100,11 @@ export function standing(stops: Stop[], title: string, who: (id: string) => stri
         body: [
           [
             {
-              stack: [{ text: title, bold: true, fontSize: 13, margin: [0, 0, 0, 3] }, ...lines],
+              stack: [
+                { text: title, bold: true, fontSize: 13, margin: [0, 0, 0, 3] },
+                ...lines,
+                ...told.map(text => ({ text: printable(text), margin: [0, 0, 0, 3] })),
+              ],
               margin: [4, 3, 4, 3],
             },
           ],

@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import type { Judgement } from '../../judgement'
+import type { Judgement, Mark } from '../../judgement'
 import type { HowGot } from '../../log/words'
 import { against, fitAgainst, graver, limitOf } from '../../measure/against'
 import type { Limit, Verdict } from '../../measure/against'
@@ -35,6 +35,12 @@ export interface BoreJudgement extends Judgement {
   oversize: Oversize | null
   /** readings at 20 °C, mm, top to bottom */ rowsMm: [number, number][]
   clearanceMaxMm: number | null
+  /** worst of wear, taper and out-of-round */
+  sizeMark: Mark
+  /** of the piston in it; null where no piston was measured */
+  fitMark: Mark | null
+  /** no clearance, or less than none */
+  binds: boolean
 }
 
 /** A bore by its readings, against its limits, and the oversize that would clean it up. */
@@ -131,6 +137,9 @@ export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement 
     oversize,
     rowsMm,
     clearanceMaxMm: grid.clearanceMaxMm ?? null,
+    sizeMark: (['past', 'near', 'open'] as const).find(m => sizes.some(j => j.mark === m)) ?? 'good',
+    fitMark: fit[0]?.mark ?? null,
+    binds: (clearanceMinMm ?? 1) <= 1e-9 || (limits.least !== null && (clearanceMinMm ?? 1) < limits.least.value),
   }
 }
 

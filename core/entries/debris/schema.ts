@@ -30,6 +30,8 @@ export const schema = z.strictObject({
     .enum(['none', 'same', 'more', 'less'])
     .nullish()
     .transform(c => c ?? 'none'),
+  /** what the control was: a sound engine clears, an unused part of the batch convicts the batch */
+  controlOf: z.enum(['sound_engine', 'unused_part']).nullish(),
   note: longText('Note'),
 })
 

@@ -7,6 +7,8 @@ export const schema = z.strictObject({
   batch: optionalText('Batch', 60),
   from: optionalText('From whom', 80),
   origin: keyOf(ORIGINS, 'Origin'),
+  /** what it renews, picked; absent where nobody was asked */
+  parts: z.array(z.string()).max(12, 'Twelve parts at most.').optional(),
 })
 
 /** A part that went in, with the batch it came from. */

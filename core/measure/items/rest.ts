@@ -3,6 +3,18 @@ import type { MeasurePlan } from '../measurePlan'
 import { first, most, none, any } from './limits'
 
 export const REST_SIZES = {
+  plate: {
+    label: 'Clutch plate, thinnest',
+    reads: ['Thickness'],
+    tool: 'vernier',
+    unit: 'mm',
+    figure: first,
+    least: 'plate_min',
+    thumb: none,
+    fits: f => f.clutch !== 'none',
+    how: 'Each plate, at its thinnest; count them.',
+    past: 'All friction plates together.',
+  },
   plug_gap: {
     label: 'Plug gap',
     reads: ['Gap'],
@@ -37,17 +49,5 @@ export const REST_SIZES = {
     fits: any,
     how: 'Marks of crank and wheel, along the rim. A stepped key is replaced whatever this says.',
     past: 'New key; look at the taper, and at the crank for a bend.',
-  },
-  plate: {
-    label: 'Clutch plate, thinnest',
-    reads: ['Thickness'],
-    tool: 'vernier',
-    unit: 'mm',
-    figure: first,
-    least: 'plate_min',
-    thumb: none,
-    fits: f => f.clutch !== 'none',
-    how: 'Each plate, at its thinnest; count them.',
-    past: 'All friction plates together.',
   },
 } as const satisfies Record<string, MeasurePlan>

@@ -281,10 +281,15 @@ describe('stops that a person may take on', () => {
     const fuel = oil({ by: 'marks', pct: 150 }, { smell: 'petrol' })
     expect(assess(file([fuel, sign('fuel_in_oil')])).stops.every(s => !s.signed)).toBe(true)
   })
-  it('a knock is not run until the place is looked at again and it is not there: no cause ends it, suspected or proved', () => {
+  it('a knock is not run until it was mended and listened to again: no cause ends it, suspected or proved, and no second look without a repair', () => {
     const ids = (entries: Entry[]) => assess(file(entries)).stops.map(s => s.id)
     expect(ids([check('listen', ['knock_load'])])).toEqual(['knock'])
-    expect(ids([check('listen', ['knock_load']), check('listen', [], ['knock_load'])])).toEqual([])
+    // listened to again without a repair: two findings that disagree, and nothing is ended
+    expect(ids([check('listen', ['knock_load']), check('listen', [], ['knock_load'])])).toEqual(['knock'])
+    const heard = check('listen', ['knock_load'])
+    const mended = entry('work', { did: 'renewed', parts: ['rod'], answers: [heard.id], note: null }, { how: null })
+    expect(ids([heard, mended])).toEqual(['knock'])
+    expect(ids([heard, mended, check('listen', [], ['knock_load'])])).toEqual([])
     expect(
       ids([
         check('rock', ['rod_slack']),
@@ -357,7 +362,7 @@ describe('earlier cases and the tree', () => {
   })
 
   it('oil with fuel in it, or far over its mark, is not to be tipped until it is drained', () => {
-    const tip = (...log: Entry[]) => assess(file(log)).stops.some(s => s.id === 'tip')
+    const tip = (...log: Entry[]) => assess(file(log)).stops.some(s => s.forbids?.includes('tip'))
     expect(tip(oil({ by: 'marks', pct: 160 }))).toBe(true)
     expect(tip(oil({ by: 'marks', pct: 60 }, { smell: 'petrol' }))).toBe(true)
     expect(tip(oil({ by: 'volume', amount: { value: 900, unit: 'mL' } }))).toBe(false)

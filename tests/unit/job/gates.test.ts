@@ -4,6 +4,7 @@ import { refusal } from '#core/gates'
 import { handBackView, notToRun } from '#core/handover/handBack'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { pouredIn } from '#core/condition/fuelPath'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, file, line, oil, option, terms } from './file'
 
 const at = (e: Entry, log: Entry[]): string | null => refusal(e, file(log))?.message ?? null
@@ -23,15 +24,51 @@ const sign = (stopId: string): Entry => entry('sign_off', { stopId, reason: 'own
 
 describe('handing back', () => {
   it('is refused while a stop stands that nobody can sign away, and says which and what ends it', () => {
-    expect(at(back, [smelt])).toMatch(/nobody can sign this away.*fuel in the oil.*stand test/i)
+    expect(at(back, [smelt])).toMatch(/nobody can sign this away.*fuel in the oil/i)
     expect(at(back, [])).toBeNull()
   })
   it('asks that every other stop is taken on by name first', () => {
+    const low = [oil({ by: 'dry' })]
+    expect(at(back, low)).toMatch(/taken on by name.*too little oil/i)
+    expect(at(back, [...low, sign('oil_low')])).toBeNull()
+    const { outWith, toSign, held } = handBackView(assess(file([...low, sign('oil_low')])).stops)
+    expect([outWith.map(s => s.id), toSign, held]).toEqual([['oil_low'], [], []])
+    // a signature answers for what stood when it was given, not for what is found afterwards
+    expect(at(back, [...low, sign('oil_low'), oil({ by: 'dry' })])).toMatch(/taken on by name/)
+  })
+  it('three ways out: mended only when nothing stands, with a test owed only when nothing stands either, as it is at any time', () => {
+    const out = (way: 'mended' | 'test_owed' | 'as_is'): Entry =>
+      entry(
+        'hand_back',
+        {
+          to: 'Nell',
+          words: null,
+          way,
+          told: 'by telephone',
+          disabled: 'plug lead tied off',
+          owed: [{ what: 'ride test', due: 'first snow' }],
+        },
+        done,
+      )
     const knock = [check('listen', ['knock_load'])]
-    expect(at(back, knock)).toMatch(/taken on by name.*big-end knock/i)
-    expect(at(back, [...knock, sign('knock')])).toBeNull()
-    const { outWith, toSign, held } = handBackView(assess(file([...knock, sign('knock')])).stops)
-    expect([outWith.map(s => s.id), toSign, held]).toEqual([['knock'], [], []])
+    expect(at(out('mended'), [])).toBeNull()
+    expect(at(out('mended'), knock)).toMatch(/not mended.*big-end knock/i)
+    expect(at(out('test_owed'), knock)).toMatch(/ready to be delivered/)
+    expect(at(out('as_is'), knock)).toBeNull()
+    const open = [entry('evidence', { what: 'half a clip', where: 'sump', missing: false, explained: null }, done)]
+    expect(at(out('mended'), open)).toMatch(/Still owed/)
+    expect(at(out('test_owed'), open)).toBeNull()
+    for (const miss of ['told', 'disabled'])
+      expect(
+        BODY_SCHEMAS.hand_back.safeParse({
+          to: 'Nell',
+          words: null,
+          way: 'as_is',
+          told: 'said so',
+          disabled: 'tied',
+          [miss]: null,
+        }).error?.issues[0]?.path,
+      ).toEqual([miss])
   })
   it('words of a hand-back that happened are put right at any time', () => {
     expect(at({ ...back, supersedes: 'earlier' }, [smelt])).toBeNull()
@@ -60,26 +97,46 @@ describe('handing back', () => {
 })
 
 describe('debris of several places', () => {
-  it('each place stands for itself: a clean one elsewhere ends nothing, the same place clean does', () => {
-    const stops = (log: Entry[]) =>
-      assess(file(log))
-        .stops.filter(s => s.id === 'debris')
-        .map(s => s.reason)
-    expect(stops([sample('filter_clean', FLAKES)])).toHaveLength(1)
-    expect(stops([sample('filter_clean', FLAKES), sample('drain_pan', [])])).toHaveLength(1)
-    expect(stops([sample('filter_clean', FLAKES), sample('filter_clean', [])])).toEqual([])
-    // two places at once are both named, and a later clean one takes only its own away
-    const both = stops([sample('filter_clean', FLAKES), sample('sump', FLAKES)])
-    expect(both[0]).toMatch(/clean side.*sump/i)
-    expect(stops([sample('filter_clean', FLAKES), sample('sump', FLAKES), sample('sump', [])])[0]).not.toMatch(/sump/i)
+  const stops = (log: Entry[]) =>
+    assess(file(log))
+      .stops.filter(s => s.id.startsWith('debris'))
+      .map(s => s.id)
+  const mended = (answers: Entry): Entry =>
+    entry('work', { did: 'renewed', parts: ['rod'], answers: [answers.id], note: null }, done)
+  it('each place stands for itself: a clean one elsewhere ends nothing, nor does the same place clean without a repair', () => {
+    const first = sample('filter_clean', FLAKES)
+    expect(stops([first])).toEqual(['debris_hard:sample:filter_clean'])
+    expect(stops([first, sample('drain_pan', [])])).toHaveLength(1)
+    expect(stops([first, sample('filter_clean', [])])).toHaveLength(1)
+    expect(stops([first, mended(first)])).toHaveLength(1)
+    expect(stops([first, mended(first), sample('drain_pan', [])])).toHaveLength(1)
+    expect(stops([first, mended(first), sample('filter_clean', [])])).toEqual([])
+    // found again after the repair it begins anew
+    expect(stops([first, mended(first), sample('filter_clean', FLAKES), sample('filter_clean', [])])).toHaveLength(1)
+    expect(stops([first, sample('sump', FLAKES)])).toEqual([
+      'debris_hard:sample:filter_clean',
+      'debris_hard:sample:sump',
+    ])
   })
-  it('a cause ends none of them', () => {
+  it('a cause ends none of them; a score that falls back into its band at the same place does end its own', () => {
     const cause = entry(
       'cause_found',
       { causeId: 'big_end', text: null, proof: 'proved', missing: null, chain: [] },
       done,
     )
-    expect(assess(file([sample('sump', FLAKES), cause])).stops.map(s => s.id)).toContain('debris')
+    expect(stops([sample('sump', FLAKES), cause])).toHaveLength(1)
+    const bronze: BodyOf['debris']['items'] = [{ material: 'bronze', amount: 'much', largestUm: 1500 }]
+    expect(stops([sample('sump', bronze)])).toEqual(['debris:sample:sump'])
+    expect(stops([sample('sump', bronze), sample('sump', [])])).toEqual([])
+  })
+  it('a trace of flakes is looked at again, and blocks nothing; the same in a sound engine clears, in an unused part of the batch it convicts', () => {
+    expect(stops([sample('sump', [{ material: 'bearing_flake', amount: 'trace', largestUm: 300 }])])).toEqual([])
+    const beside = (controlOf: 'sound_engine' | 'unused_part'): Entry => {
+      const e = sample('sump', FLAKES) as Entry & { body: BodyOf['debris'] }
+      return { ...e, body: { ...e.body, control: 'same', controlOf } }
+    }
+    expect(stops([beside('sound_engine')])).toEqual([])
+    expect(stops([beside('unused_part')])).toHaveLength(1)
   })
 })
 

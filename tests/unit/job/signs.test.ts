@@ -108,9 +108,13 @@ describe('a locked engine', () => {
     expect(ids([turn('locked'), step('plug_out', 'no_change'), turn('locked')])).toContain('locked_plug_in')
   })
   it('liquid in the cylinder stops sparks until it was turned dry', () => {
-    expect(ids([turn('locked'), step('plug_out', 'liquid')])).toEqual(['cylinder_full'])
-    expect(ids([turn('locked'), step('plug_out', 'liquid'), step('brake_off', 'no_change')])).toEqual(['cylinder_full'])
-    expect(ids([turn('locked'), step('plug_out', 'liquid'), turn('normal', false)])).toEqual([])
+    const both = ['locked_plug_in', 'cylinder_full']
+    expect(ids([turn('locked'), step('plug_out', 'liquid')])).toEqual(both)
+    expect(ids([turn('locked'), step('plug_out', 'liquid'), step('brake_off', 'no_change')])).toEqual(both)
+    // dry it may be turned again; cranked, run and filled only once the way that it came is cured
+    const dry = [turn('locked'), step('plug_out', 'liquid'), turn('normal', false)]
+    expect(ids(dry)).toEqual(['cylinder_full'])
+    expect(ids([...dry, entry('cure', { path: 'needle', text: null }, { how: null })])).toEqual([])
   })
   it('asks for the steps in their order until it is free', () => {
     const next = (entries: Entry[]) =>
@@ -178,7 +182,7 @@ describe('changes, happenings, evidence', () => {
   const change = (what: KeyOf<typeof MODIFICATIONS>, state: BodyOf['modification']['state'] = 'in_place') =>
     entry('modification', { what, text: null, why: null, state }, { how: null })
   it('what can hurt a person stops the handing back until it is put right', () => {
-    expect(assess(file([change('blade_brake')])).stops.map(s => s.id)).toEqual(['mod_blade_brake'])
+    expect(assess(file([change('blade_brake')])).stops.map(s => s.id)).toEqual(['safety_device:mod:blade_brake'])
     expect(assess(file([change('blade_brake', 'put_right')])).stops).toEqual([])
     expect(assess(file([change('exhaust')])).stops).toEqual([])
   })

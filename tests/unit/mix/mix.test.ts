@@ -233,7 +233,20 @@ describe('a can on a job', () => {
     )
   const two = { facts: { cycle: 'two', oiling: 'premix', oilShows: 'none', engineClass: 'H2' } as const, spec: [] }
   it('too lean is a stop until a later can is right', () => {
-    expect(assess(file([mix(60)], two)).stops.map(s => s.id)).toEqual(['mix_lean'])
+    // told, it is asked after; made up again or measured here, it stops
+    expect(assess(file([mix(60)], two)).asked.map(s => s.id)).toEqual(['mix_lean'])
+    expect(assess(file([{ ...mix(60), how: 'measured' }], two)).stops.map(s => s.id)).toEqual(['mix_lean'])
+    expect(
+      assess(
+        file(
+          [
+            { ...mix(60), how: 'measured' },
+            { ...mix(100), how: 'measured' },
+          ],
+          two,
+        ),
+      ).stops,
+    ).toEqual([])
     expect(assess(file([mix(60), mix(100)], two)).stops).toEqual([])
     expect(assess(file([mix(0)], two)).mix).toMatchObject({ ratio: null, tooLean: true })
   })

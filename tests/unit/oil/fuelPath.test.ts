@@ -85,7 +85,11 @@ describe('fuel in the oil', () => {
     expect(assess(file([petrolDrained], { facts: { fuelFeed: 'diaphragm' } })).fuel?.likely).not.toContain(
       'Needle, seat or float',
     )
-    expect(assess(file([petrolDrained, cure, stand(13)])).stops).toEqual([])
+    // dry: it may be filled and tipped again; it goes out only once it was smelt after a run
+    const [left] = assess(file([petrolDrained, cure, stand(13)])).stops
+    expect(left).toMatchObject({ id: 'oil_fuel', title: "Don't hand it over yet" })
+    expect(left?.forbids).not.toContain('refill')
+    expect(left?.forbids).toEqual(expect.arrayContaining(['run', 'hand_back']))
   })
 
   it('refuses the refill with the step that is missing', () => {

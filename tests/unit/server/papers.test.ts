@@ -177,9 +177,15 @@ describe('papers and files of the demo shop', () => {
       logEntry(db, job.id, newEntry(by, kind, body, { how }) as never)
     put('check', { check: 'spark', found: [], absent: ['spark_none'], skipped: null, note: null }, 'by_eye')
     put('check', { check: 'listen', found: ['knock_load'], absent: [], skipped: null, note: null }, 'by_eye')
-    expect(() => put('hand_back', { to: 'Nell', words: null })).toThrow('taken on by name')
-    put('sign_off', { stopId: 'knock', reason: 'owner fetches it by trailer' })
-    put('hand_back', { to: 'Nell', words: null })
+    expect(() => put('hand_back', { to: 'Nell', words: null })).toThrow('nobody can sign this away')
+    expect(() => put('hand_back', { to: 'Nell', words: null, way: 'mended' })).toThrow('not mended')
+    put('hand_back', {
+      to: 'Nell',
+      words: null,
+      way: 'as_is',
+      told: 'owner fetches it by trailer',
+      disabled: 'plug lead tied off',
+    })
     const view = jobView(db, job.id)
     const record = words(jobRecord(view, policyOf(db), peopleOf(db), NOW))
     for (const paper of [

@@ -129,7 +129,7 @@ describe('the log', () => {
     const first = jobLine(db, id)
     expect(jobLine(db, id)).toBe(first)
     expect(first.finding).toMatchObject({ mark: 'good' })
-    logEntry(db, id, newEntry(by, 'oil', oilBody(900)) as Entry)
+    logEntry(db, id, newEntry(by, 'oil', { ...oilBody(900), whereGone: 'burnt' }) as Entry)
     const second = jobLine(db, id)
     expect(second.stops[0]?.id).toBe('oil_over')
     const { machineId } = second

@@ -109,6 +109,8 @@ describe('a way is ruled out by what was found, and stays on the list', () => {
       expect(out([option('W', kind, work()), rod]).W, kind).toContain('rod and big end (condemned)')
       expect(out([option('W', kind, work('rod')), rod]).W ?? '', kind).not.toContain('rod and big end')
       // a rod on a pin that is measured out
+      // leaving it and watching is out already: it must not be run
+      if (kind === 'wait') continue
       expect(out([option('W', kind, work('rod')), rod, pin], { spec }).W, kind).toMatch(
         /crank pin: 24\.880? mm \(past its limit\)/i,
       )

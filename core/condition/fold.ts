@@ -1,0 +1,199 @@
+import { entriesInForce } from '../log/entry'
+import type { Act, Deed, Fact, HazardStart, Strength } from '../log/facts'
+import { STRENGTHS } from '../log/facts'
+import type { JobFile } from '../entries/file'
+import { roomOf } from '../entries/rooms'
+import type { Entry } from '../entries/types'
+import type { Judgement } from '../judgement'
+import type { HazardRow, Step } from './hazardRows'
+import { HAZARD_ROWS } from './hazardRows'
+
+/** A danger as it stands: what started it, how far it is on its way out. */
+export interface Hazard {
+  /** of this danger at this subject; what a signature names */
+  id: string
+  hazard: string
+  subject: string
+  row: HazardRow
+  /** what may not be done now: what is left of the row's acts */
+  forbids: Act[]
+  whys: string[]
+  entryIds: string[]
+  /** place in the log of the newest entry that brought it up */
+  seq: number
+  /** only told: asked after, not blocking */
+  told: boolean
+  /** steps taken of each way out */
+  taken: number[]
+}
+
+/** Facts of one subject and property, in the order of the log. */
+export interface Known {
+  subject: string
+  property: string
+  /** what stood before the first deed on it */
+  asFound: Fact | null
+  /** what stands since the last deed on it; null: nobody has looked since */
+  now: Fact | null
+  all: Fact[]
+}
+
+export interface Condition {
+  judged: { entry: Entry; judgement: Judgement }[]
+  known: Map<string, Known>
+  deeds: Deed[]
+  /** dangers that stand, the oldest first */
+  hazards: Hazard[]
+}
+
+const HOW_STRONG: Record<string, Strength> = {
+  measured: 'measured',
+  by_eye: 'seen',
+  by_feel: 'felt',
+  claimed: 'told',
+  estimated: 'felt',
+}
+const rank = (s: Strength): number => STRENGTHS.indexOf(s)
+const GRAVE = { good: 0, open: 1, near: 2, past: 3 } as const
+
+/** The part of a subject, without its place. */
+export const partOfSubject = (subject: string): string =>
+  subject.startsWith('sample:') || subject.startsWith('mod:') ? subject : (subject.split(':')[0] ?? subject)
+
+/** A worse word stands at once; a better one takes its place only where it is known as well or better. `open` takes the place of nothing. */
+function standing(before: Fact | null, next: Fact): Fact {
+  if (!before || before.mark === 'open') return next.mark === 'open' && before ? before : next
+  if (next.mark === 'open') return before
+  if (GRAVE[next.mark] >= GRAVE[before.mark]) return next
+  return rank(next.strength) >= rank(before.strength) ? next : before
+}
+
+const same = (subject: string, wanted: string): boolean =>
+  subject === wanted || (!wanted.includes(':') && partOfSubject(subject) === wanted)
+
+function stepTaken(step: Step, hazard: Hazard, facts: Fact[], deeds: Deed[]): boolean {
+  const of = step.of === 'same' ? hazard.subject : step.of
+  if (step.did) {
+    return deeds.some(
+      d =>
+        step.did?.includes(d.did) &&
+        (step.of === 'answers'
+          ? d.answers.some(id => hazard.entryIds.includes(id))
+          : same(d.subject, of) || d.answers.some(id => hazard.entryIds.includes(id))),
+    )
+  }
+  return facts.some(
+    f =>
+      f.property === step.good &&
+      f.mark === 'good' &&
+      same(f.subject, of) &&
+      (!step.strength || rank(f.strength) >= rank(step.strength)),
+  )
+}
+
+/** Takes the hazard on along each of its ways, as far as one entry's facts and deeds carry it; true when one way is at its end. */
+function advance(hazard: Hazard, facts: Fact[], deeds: Deed[], atOnce = false): boolean {
+  hazard.row.ends.forEach((way, w) => {
+    for (let k = hazard.taken[w] ?? 0; k < way.length; k++) {
+      const step = way[k] as Step
+      if (atOnce && !step.atOnce) break
+      if (!stepTaken(step, hazard, facts, deeds)) break
+      hazard.taken[w] = k + 1
+    }
+  })
+  const lifted = new Set(hazard.row.ends.flatMap((way, w) => way.slice(0, hazard.taken[w]).flatMap(s => s.lifts ?? [])))
+  hazard.forbids = hazard.row.forbids.filter(a => !lifted.has(a))
+  return hazard.row.ends.some((way, w) => (hazard.taken[w] ?? 0) >= way.length)
+}
+
+/**
+ * Folds a log into what is known of the engine: facts by subject as found and now, deeds, and the dangers that stand. Order counts: a danger
+ * ends only through its steps one after the other, and a bad word after a repair begins it anew.
+ */
+export function foldCondition(file: JobFile): Condition {
+  const inForce = entriesInForce(file.entries)
+  const known = new Map<string, Known>()
+  const deeds: Deed[] = []
+  const open = new Map<string, Hazard>()
+  const judged: Condition['judged'] = []
+  const lastDeed = new Map<string, number>()
+
+  inForce.forEach((entry, seq) => {
+    const room = roomOf(entry)
+    const judgement = room.judge?.(entry, file, inForce) ?? null
+    if (judgement) judged.push({ entry, judgement })
+    const strength = (entry.how && HOW_STRONG[entry.how]) || 'seen'
+    const newFacts = (room.facts?.(entry, file, judgement) ?? []).map((f): Fact => ({
+      ...f,
+      strength,
+      entryId: entry.id,
+      seq,
+    }))
+    const newDeeds = (room.deeds?.(entry, file) ?? []).map((d): Deed => ({
+      ...d,
+      answers: d.answers ?? [],
+      entryId: entry.id,
+      seq,
+    }))
+    const starts = room.hazards?.(entry, file, judgement) ?? []
+
+    for (const deed of newDeeds) {
+      deeds.push(deed)
+      lastDeed.set(deed.subject, seq)
+      for (const k of known.values()) if (same(k.subject, deed.subject)) k.now = null
+    }
+    for (const fact of newFacts) remember(known, fact, lastDeed)
+    for (const [key, hazard] of open) if (advance(hazard, newFacts, newDeeds)) open.delete(key)
+    for (const start of starts) begin(open, start, entry.id, seq, strength, newFacts, newDeeds)
+  })
+  return { judged, known, deeds, hazards: [...open.values()] }
+}
+
+function remember(known: Map<string, Known>, fact: Fact, lastDeed: Map<string, number>): void {
+  const key = `${fact.subject} ${fact.property}`
+  const before = known.get(key) ?? { subject: fact.subject, property: fact.property, asFound: null, now: null, all: [] }
+  const worked = [...lastDeed.keys()].some(subject => same(fact.subject, subject))
+  before.all.push(fact)
+  before.now = standing(before.now, fact)
+  if (!worked) before.asFound = standing(before.asFound, fact)
+  known.set(key, before)
+}
+
+function begin(
+  open: Map<string, Hazard>,
+  start: HazardStart,
+  entryId: string,
+  seq: number,
+  strength: Strength,
+  facts: Fact[],
+  deeds: Deed[],
+): void {
+  const row = HAZARD_ROWS[start.hazard]
+  if (!row) return
+  const id = start.subject === row.of ? start.hazard : `${start.hazard}:${start.subject}`
+  const before = open.get(id)
+  const told = (start.told ?? false) || strength === 'told'
+  const hazard: Hazard = before
+    ? {
+        ...before,
+        whys: [...new Set([...before.whys, start.why])],
+        entryIds: [...before.entryIds, entryId],
+        seq,
+        told: before.told && told,
+        taken: row.ends.map(() => 0),
+      }
+    : {
+        id,
+        hazard: start.hazard,
+        subject: start.subject,
+        row,
+        forbids: [...row.forbids],
+        whys: [start.why],
+        entryIds: [entryId],
+        seq,
+        told,
+        taken: row.ends.map(() => 0),
+      }
+  // what the very entry says besides the danger: a drained reading is drained already
+  if (!advance(hazard, facts, deeds, true)) open.set(id, hazard)
+}

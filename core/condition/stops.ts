@@ -1,0 +1,64 @@
+import type { Act } from '../log/facts'
+import type { JobFile } from '../entries/file'
+import type { Entry } from '../entries/types'
+import { latest, ofKind } from '../entries/types'
+import type { Stop } from '../judgement'
+import type { Condition, Hazard } from './fold'
+
+/** What is left of the way out that is furthest on, in words. */
+function wayOut({ row, taken }: Hazard): string {
+  const ways = row.ends.map((way, w) => ({ way, at: taken[w] ?? 0 }))
+  const best = ways.reduce((a, b) => (b.way.length - b.at < a.way.length - a.at ? b : a))
+  const left = best.way.slice(best.at).map(s => s.words)
+  const words = left.join(', then ')
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`
+}
+
+/** The repair is logged and only the proof is missing. */
+const beingProved = ({ row, taken }: Hazard): boolean =>
+  row.ends.some((way, w) => (taken[w] ?? 0) > 0 && way[taken[w] ?? 0]?.good !== undefined)
+
+/** A danger as a stop: what must not be done, why, what ends it, who may take it on. */
+function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
+  const { id, row, forbids, whys, entryIds, seq } = hazard
+  const canSign = row.signable === 'yes' && !child
+  // a signature answers for what stood when it was given
+  const signature = canSign
+    ? ofKind(inForce, 'sign_off')
+        .filter(e => (e.body.stopId === id || e.body.stopId === hazard.hazard) && inForce.indexOf(e) > seq)
+        .at(-1)
+    : undefined
+  const later = row.titleLater && !forbids.includes('refill')
+  return {
+    id,
+    title: later ? (row.titleLater ?? row.title) : row.title,
+    reason: `${whys.join(' ')}${beingProved(hazard) ? ' Mended; being proved.' : ''}`,
+    clearedBy: wayOut(hazard),
+    forbids: [...forbids, ...(forbids.includes('run') ? (['load', 'hand_back'] as Act[]) : [])],
+    trial: row.signable === 'trial' && !child,
+    subject: hazard.subject,
+    entryIds,
+    canSign,
+    signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null,
+  }
+}
+
+export interface Stops {
+  /** they block */
+  stops: Stop[]
+  /** only told, or past a rule of thumb: look first, nothing is blocked */
+  asked: Stop[]
+}
+
+/** Nothing is signed away on a machine that a child rides, and nothing of it is only asked after. */
+export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
+  const child = latest(inForce, 'terms')?.body.useClass === 'child'
+  const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told }))
+  return { stops: all.filter(x => !x.told).map(x => x.stop), asked: all.filter(x => x.told).map(x => x.stop) }
+}
+
+/** Stops that forbid an act, signed ones left out. */
+export const forbidding = (stops: Stop[], act: Act): Stop[] =>
+  stops.filter(s => !s.signed && (s.forbids ?? []).includes(act))
+
+export type { JobFile }

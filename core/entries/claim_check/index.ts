@@ -1,0 +1,6 @@
+import type { Room } from '../room'
+
+export const room: Room<'claim_check'> = {
+  name: 'claim',
+  stage: 'book_in',
+}

@@ -1,0 +1,8 @@
+import type { Room } from '../room'
+import { signs } from './signs'
+
+export const room: Room<'complaint'> = {
+  name: 'complaint',
+  stage: 'book_in',
+  signs,
+}

@@ -1,0 +1,24 @@
+import type { Room } from '../room'
+import { judgeCompression } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'compression'> = {
+  name: 'compression',
+  stage: 'narrow_down',
+  judge: judgeCompression,
+  signs,
+  facts: (_entry, _file, judged) =>
+    judged
+      ? [{ subject: 'engine', property: 'compression', mark: judged.mark, whose: 'maker', value: judged.headline }]
+      : [],
+  hazards: ({ body }, file) =>
+    body.wet && file.facts.engineClass === 'H2'
+      ? [
+          {
+            hazard: 'wet_test_oil',
+            subject: 'engine',
+            why: 'Oil was put into a chamber smaller than the spoonful: it may be locked by it.',
+          },
+        ]
+      : [],
+}

@@ -1,0 +1,12 @@
+import type { Room } from '../room'
+import { judgeCrankcase } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'crankcase'> = {
+  name: 'crankcase',
+  stage: 'narrow_down',
+  judge: judgeCrankcase,
+  signs,
+  facts: (_entry, _file, judged) =>
+    judged ? [{ subject: 'seals', property: 'tight', mark: judged.mark, whose: 'shop', value: judged.headline }] : [],
+}

@@ -1,0 +1,29 @@
+import type { Room } from '../room'
+import { judgeEvidence } from './judge'
+
+export const room: Room<'evidence'> = {
+  name: 'evidence',
+  stage: 'open_up',
+  all: true,
+  judge: judgeEvidence,
+  deeds: ({ body, id, supersedes }) =>
+    body.explained
+      ? [
+          {
+            did: 'explained',
+            subject: `evidence:${supersedes ?? id}`,
+            answers: [id, ...(supersedes ? [supersedes] : [])],
+          },
+        ]
+      : [],
+  hazards: ({ body, id }) =>
+    body.missing && !body.explained
+      ? [
+          {
+            hazard: 'fragment',
+            subject: `evidence:${id}`,
+            why: `Missing: ${body.what} (${body.where}). What is not found lies where it jams or blocks.`,
+          },
+        ]
+      : [],
+}

@@ -1,0 +1,8 @@
+import type { Room } from '../room'
+import { judgeFit } from './judge'
+
+export const room: Room<'fit_check'> = {
+  name: 'fit',
+  stage: null,
+  judge: judgeFit,
+}

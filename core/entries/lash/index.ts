@@ -1,0 +1,33 @@
+import type { Room } from '../room'
+import { judgeLash } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'lash'> = {
+  name: 'lash',
+  stage: 'narrow_down',
+  judge: judgeLash,
+  signs,
+  facts: ({ body }) =>
+    body.rockers === 'free'
+      ? ['inlet_valve', 'exhaust_valve'].map(subject => ({
+          subject,
+          property: 'moves',
+          mark: 'good' as const,
+          whose: 'looked' as const,
+          value: 'both rockers move freely',
+        }))
+      : [],
+  deeds: ({ body }) =>
+    body.state === 'set' ? ['inlet_valve', 'exhaust_valve'].map(subject => ({ did: 'set' as const, subject })) : [],
+  hazards: ({ body }) =>
+    body.rockers === 'stuck'
+      ? [
+          {
+            hazard: 'valve_timing',
+            subject: 'rockers',
+            why: 'A rocker is stuck: cranked like that, a valve is bent or a push rod.',
+          },
+        ]
+      : [],
+  acts: ({ body }) => (body.state === 'set' ? ['adjust'] : []),
+}

@@ -1,0 +1,16 @@
+import type { SignDraft } from '../../log/facts'
+import type { EntryOf } from '../types'
+import type { JobFile } from '../file'
+import { judgeLash } from './judge'
+
+/** What it says of the catalogue's signs. */
+export function signs(entry: EntryOf<'lash'>, file: JobFile): SignDraft[] {
+  const { tight, wide } = judgeLash(entry, file)
+  return [
+    ['lash_none', tight],
+    ['lash_wide', wide],
+    ...(entry.body.rockers === 'not_tried'
+      ? []
+      : ([['rocker_stuck', entry.body.rockers === 'stuck']] satisfies SignDraft[])),
+  ]
+}

@@ -1,0 +1,14 @@
+import type { Room } from '../room'
+import { judgeLeakdown } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'leak_down'> = {
+  name: 'leak-down',
+  stage: 'narrow_down',
+  judge: judgeLeakdown,
+  signs,
+  facts: (_entry, _file, judged) =>
+    judged
+      ? [{ subject: 'engine', property: 'compression', mark: judged.mark, whose: 'shop', value: judged.headline }]
+      : [],
+}

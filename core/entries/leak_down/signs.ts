@@ -1,0 +1,25 @@
+import type { SignDraft } from '../../log/facts'
+import type { EntryOf } from '../types'
+
+const HISS: Record<string, string> = {
+  intake: 'hiss_inlet',
+  exhaust: 'hiss_exhaust',
+  breather: 'hiss_breather',
+  oil_filler: 'hiss_breather',
+  crankcase: 'hiss_breather',
+  head_joint: 'hiss_joint',
+  next_cylinder: 'hiss_joint',
+  base_joint: 'hiss_joint',
+  plug_thread: 'plug_loose',
+  coolant_bubbles: 'bubbles',
+}
+
+/** What it says of the catalogue's signs. */
+export function signs(entry: EntryOf<'leak_down'>): SignDraft[] {
+  return heard(entry.body.heard)
+}
+
+function heard(places: string[]): SignDraft[] {
+  const there = new Set(places.map(p => HISS[p]))
+  return ['hiss_inlet', 'hiss_exhaust', 'hiss_breather', 'hiss_joint', 'bubbles'].map(sign => [sign, there.has(sign)])
+}

@@ -1,0 +1,32 @@
+import type { Room } from '../room'
+import { judgeLockStep } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'lock_step'> = {
+  name: 'locked engine',
+  stage: 'first_look',
+  judge: judgeLockStep,
+  signs,
+  facts: ({ body }) =>
+    body.step === 'plug_out' && body.result !== 'cant'
+      ? [
+          {
+            subject: 'cylinder',
+            property: 'liquid',
+            mark: body.result === 'liquid' ? 'past' : 'good',
+            whose: 'looked',
+            value: body.result === 'liquid' ? 'liquid came out' : 'dry with the plug out',
+          },
+        ]
+      : [],
+  hazards: ({ body }) =>
+    body.result === 'liquid'
+      ? [
+          {
+            hazard: 'cylinder_full',
+            subject: 'engine',
+            why: 'The cylinder held liquid. Petrol on hot metal or at a spark burns; it stays locked until it is out, and comes again until its way is cured.',
+          },
+        ]
+      : [],
+}

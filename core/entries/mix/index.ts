@@ -1,0 +1,30 @@
+import type { Room } from '../room'
+import type { MixJudgement } from './judge'
+import { judgeMix } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'mix'> = {
+  name: 'mix',
+  stage: 'first_look',
+  judge: judgeMix,
+  signs,
+  facts: (_entry, _file, judged) => [
+    {
+      subject: 'fuel',
+      property: 'mix',
+      mark: (judged as MixJudgement).tooLean ? 'past' : 'good',
+      whose: 'maker',
+      value: judged?.headline ?? '',
+    },
+  ],
+  hazards: (_entry, _file, judged) =>
+    (judged as MixJudgement).tooLean
+      ? [
+          {
+            hazard: 'mix_lean',
+            subject: 'fuel',
+            why: `${judged?.headline ?? ''}. A lean two-stroke at speed may seize: no road, no full throttle.`,
+          },
+        ]
+      : [],
+}

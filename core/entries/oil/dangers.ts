@@ -1,0 +1,48 @@
+import type { FactDraft, HazardStart } from '../../log/facts'
+import type { OilJudgement } from './judge'
+import type { OilBody } from './schema'
+
+const INSIDE: readonly (string | null)[] = ['ok', 'ok_low', 'slightly_over']
+
+/** Level, smell and state of the oil, each a fact of its own: a full engine may hold ruined oil. */
+export function levelFacts(body: OilBody, judged: OilJudgement): FactDraft[] {
+  const facts: FactDraft[] = []
+  const fact = (property: string, mark: FactDraft['mark'], value: string): void => {
+    facts.push({ subject: 'oil', property, mark, whose: 'maker', value })
+  }
+  // what was measured in a can is no level of the stick: it is out
+  if (body.reading.by !== 'volume' && (judged.state !== null || body.reading.by === 'dry'))
+    fact(
+      'level',
+      INSIDE.includes(judged.state) ? 'good' : judged.state === 'low' || judged.state === 'over' ? 'near' : 'past',
+      judged.headline,
+    )
+  if (body.smell && body.smell !== 'not_smelt')
+    fact('smell', body.smell === 'plain' ? 'good' : body.smell === 'burnt' ? 'near' : 'past', `smells ${body.smell}`)
+  return facts
+}
+
+export function oilHazards(body: OilBody, judged: OilJudgement): HazardStart[] {
+  const starts: HazardStart[] = []
+  const start = (hazard: string, why: string): void => {
+    starts.push({ hazard, subject: 'oil', why })
+  }
+  const low = judged.state === 'dangerously_low' || judged.state === 'very_low' || body.reading.by === 'dry'
+  if (low) start('oil_low', 'There is too little oil to carry the big end and the cam.')
+  const fuel = body.smell === 'petrol'
+  if (fuel)
+    start(
+      'oil_fuel',
+      'There was fuel in the oil. Drain all of it, cure the way that it came, stand it dry, then fill: in that order. Never crank it with the plug in while fuel may lie inside; no sparks near.',
+    )
+  // a level that was fuel is dealt with by the way back from it
+  else if (judged.state === 'dangerously_over')
+    start(
+      'oil_over',
+      'So much oil can lock the engine or flood the breather, and runs into filter, carburettor and cylinder when it is tipped; a level that rose by itself is fuel until it was smelt.',
+    )
+  if (body.colour === 'milky') start('oil_milky', 'Milky: water or coolant in it carries no bearing.')
+  if (body.thickness === 'thick' && body.colour === 'black' && !low)
+    start('oil_ruined', 'Thick and black: it no longer reaches what it has to carry, however full the stick reads.')
+  return starts
+}

@@ -1,0 +1,18 @@
+import type { Room } from '../room'
+import { levelFacts, oilHazards } from './dangers'
+import type { OilJudgement } from './judge'
+import { judgeOil } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'oil'> = {
+  name: 'oil',
+  stage: 'first_look',
+  judge: judgeOil,
+  signs,
+  facts: ({ body }, _file, judged) => levelFacts(body, judged as OilJudgement),
+  hazards: ({ body }, _file, judged) => oilHazards(body, judged as OilJudgement),
+  deeds: ({ body }) => [
+    ...(body.reading.by === 'volume' ? [{ did: 'drained' as const, subject: 'oil' }] : []),
+    ...(body.whereGone && body.whereGone !== 'cant_tell' ? [{ did: 'explained' as const, subject: 'oil' }] : []),
+  ],
+}

@@ -1,0 +1,36 @@
+import type { SignDraft } from '../../log/facts'
+import type { EntryOf } from '../types'
+import type { JobFile } from '../file'
+import { judgeOil } from './judge'
+import { oneOf } from '../../catalogue/oneOf'
+
+const SMELL = { petrol: 'oil_petrol', burnt: 'oil_burnt', sweet: 'oil_sweet', plain: '' }
+
+/** What it says of the catalogue's signs. */
+export function signs(entry: EntryOf<'oil'>, file: JobFile): SignDraft[] {
+  return oilSigns(entry, file)
+}
+
+function oilSigns(entry: EntryOf<'oil'>, file: JobFile): SignDraft[] {
+  const { state } = judgeOil(entry, file)
+  const { reading, colour, thickness, smell, glitter } = entry.body
+  const level =
+    reading.by === 'dry'
+      ? 'oil_dry'
+      : state === null
+        ? null
+        : state === 'over' || state === 'dangerously_over' || state === 'slightly_over'
+          ? 'oil_high'
+          : state === 'ok' || state === 'ok_low'
+            ? ''
+            : 'oil_low'
+  const drafts: SignDraft[] =
+    level === null ? [] : ['oil_high', 'oil_low', 'oil_dry'].map(sign => [sign, sign === level])
+  if (smell && smell !== 'not_smelt') drafts.push(...oneOf(SMELL, smell))
+  if (colour) drafts.push(['oil_milky', colour === 'milky'])
+  if (colour && thickness) drafts.push(['oil_treacle', colour === 'black' && thickness === 'thick'])
+  if (thickness) drafts.push(['oil_thin', thickness === 'thin'])
+  if (glitter || colour === 'silvery')
+    drafts.push(['oil_metal', colour === 'silvery' || glitter === 'flakes' || glitter === 'magnetic'])
+  return drafts
+}

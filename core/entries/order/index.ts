@@ -1,0 +1,7 @@
+import type { Room } from '../room'
+
+export const room: Room<'order'> = {
+  name: 'order',
+  stage: null,
+  acts: ({ body }) => (body.state === 'ordered' ? ['spend'] : []),
+}

@@ -1,0 +1,6 @@
+import type { Room } from '../room'
+
+export const room: Room<'owner_call'> = {
+  name: 'call',
+  stage: null,
+}

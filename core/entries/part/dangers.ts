@@ -1,0 +1,76 @@
+import type { FactDraft, HazardStart } from '../../log/facts'
+import { PART_PLANS } from '../../teardown/parts'
+import { partName, placeKey } from '../../teardown/places'
+import type { PartBody } from './schema'
+
+/** What a look at a part forbids, by what was seen on it. */
+const SEEN_HAZARD: Record<string, string> = {
+  'piston hole': 'piston_broken',
+  'piston ring_land': 'piston_broken',
+  'rod loose': 'knock',
+  'rod bent': 'crank',
+  'crank bent': 'crank',
+  'crank key': 'flywheel',
+  'main_drive loose': 'crank',
+  'main_flywheel loose': 'crank',
+  'exhaust_valve stem': 'valve_timing',
+  'inlet_valve stem': 'valve_timing',
+  'rockers stuck': 'valve_timing',
+  'springs broken': 'valve_timing',
+  'chain stretched': 'valve_timing',
+  'cam teeth': 'valve_timing',
+  'gear teeth': 'valve_timing',
+  'gear cup': 'governor',
+  'dipper broken': 'passage_blocked',
+  'pump drive': 'pump_weak',
+  'strainer blocked': 'passage_blocked',
+  'oil_filter collapsed': 'passage_blocked',
+  'jet blocked': 'passage_blocked',
+  'jet sealant': 'passage_blocked',
+  'injector_pump air': 'injection_dry',
+  'injector_pump line': 'injection_dry',
+  'key sheared': 'flywheel',
+  'key taper': 'flywheel',
+}
+
+/** Whether it is fit to stay, and for what carries oil whether it is clear. */
+export function partFacts(body: PartBody): FactDraft[] {
+  const subject = placeKey(body)
+  const gone = body.disposition === 'replace' || body.disposition === 'machine'
+  const kept = body.disposition === 'reuse' || body.disposition === 'clean'
+  const name = partName(body.part, body.place).toLowerCase()
+  const facts: FactDraft[] = [
+    {
+      subject,
+      property: 'sound',
+      mark: gone ? 'past' : kept && !body.seen.length ? 'good' : kept ? 'near' : 'open',
+      whose: 'looked',
+      value: gone ? `${name} (condemned)` : name,
+    },
+  ]
+  const clear = body.part === 'jet' || body.part === 'strainer' || body.part === 'oil_filter'
+  if (clear && kept && !body.seen.some(k => SEEN_HAZARD[`${body.part} ${k}`]))
+    facts.push(
+      { subject, property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },
+      { subject: 'oilway', property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },
+    )
+  if (body.part === 'key' && kept)
+    facts.push({ subject: 'key', property: 'key', mark: 'good', whose: 'looked', value: 'key looked at' })
+  return facts
+}
+
+export function partHazards(body: PartBody): HazardStart[] {
+  const { look } = PART_PLANS[body.part]
+  return body.seen.flatMap((k): HazardStart[] => {
+    const hazard = SEEN_HAZARD[`${body.part} ${k}`]
+    return hazard
+      ? [
+          {
+            hazard,
+            subject: placeKey(body),
+            why: `${partName(body.part, body.place)}: ${(look[k] ?? k).toLowerCase()}.`,
+          },
+        ]
+      : []
+  })
+}

@@ -1,0 +1,16 @@
+import type { Room } from '../room'
+import { partFacts, partHazards } from './dangers'
+import { placeKey } from '../../teardown/places'
+import { judgePart } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'part'> = {
+  name: 'parts',
+  stage: 'open_up',
+  all: true,
+  place: entry => placeKey(entry.body),
+  judge: judgePart,
+  signs,
+  facts: ({ body }) => partFacts(body),
+  hazards: ({ body }) => partHazards(body),
+}

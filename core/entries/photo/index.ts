@@ -1,0 +1,6 @@
+import type { Room } from '../room'
+
+export const room: Room<'photo'> = {
+  name: 'photo',
+  stage: null,
+}

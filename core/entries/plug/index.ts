@@ -1,0 +1,10 @@
+import type { Room } from '../room'
+import { judgePlug } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'plug'> = {
+  name: 'plug',
+  stage: 'first_look',
+  judge: judgePlug,
+  signs,
+}

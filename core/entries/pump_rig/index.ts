@@ -1,0 +1,14 @@
+import type { Room } from '../room'
+import { judgePumpRig } from './judge'
+
+export const room: Room<'pump_rig'> = {
+  name: 'pump rig',
+  stage: 'measure',
+  all: true,
+  judge: judgePumpRig,
+  facts: (_entry, _file, judged) => [
+    { subject: 'pump', property: 'flow', mark: judged?.mark ?? 'open', whose: 'shop', value: judged?.headline ?? '' },
+  ],
+  hazards: (_entry, _file, judged) =>
+    judged?.mark === 'past' ? [{ hazard: 'pump_weak', subject: 'pump', why: `${judged.headline}.` }] : [],
+}

@@ -1,0 +1,25 @@
+import type { Act, DeedDraft, FactDraft, HazardStart, SignDraft } from '../log/facts'
+import type { Stage } from '../log/words'
+import type { Judgement } from '../judgement'
+import type { JobFile } from './file'
+import type { Entry, EntryKind, EntryOf } from './types'
+
+/** What an entry does to the engine, and what it says of it. Everything but name and stage may be left out. */
+export interface Room<K extends EntryKind> {
+  /** as a list of what was looked at says it */
+  name: string
+  /** the stage of the job that it belongs to */
+  stage: Stage | null
+  /** by what it stands side by side with others of its kind: cylinder, valve, sample place */
+  place?(entry: EntryOf<K>): string
+  /** every one of its kind counts, not only the newest */
+  all?: true
+  judge?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): Judgement
+  /** signs of the catalogue, for the diagnosis */
+  signs?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): SignDraft[]
+  facts?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): FactDraft[]
+  deeds?(entry: EntryOf<K>, file: JobFile): DeedDraft[]
+  hazards?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): HazardStart[]
+  /** what the entry says was done or is asked for: a standing hazard that forbids it refuses the entry */
+  acts?(entry: EntryOf<K>): Act[]
+}

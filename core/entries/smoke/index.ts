@@ -1,0 +1,10 @@
+import type { Room } from '../room'
+import { judgeSmoke } from './judge'
+import { signs } from './signs'
+
+export const room: Room<'smoke'> = {
+  name: 'smoke',
+  stage: 'first_look',
+  judge: judgeSmoke,
+  signs,
+}

@@ -1,0 +1,42 @@
+import type { FactDraft } from '../../log/facts'
+import type { TurnOverBody } from './schema'
+import type { Room } from '../room'
+import { judgeTurnOver } from './judge'
+import { signs } from './signs'
+
+/** However it was turned, it turned. */
+const turned = (feel: TurnOverBody['feel']): FactDraft[] =>
+  feel === 'locked'
+    ? []
+    : [{ subject: 'engine', property: 'turns', mark: 'good', whose: 'looked', value: `turns, ${feel}` }]
+
+export const room: Room<'turn_over'> = {
+  name: 'turning',
+  stage: 'first_look',
+  judge: judgeTurnOver,
+  signs,
+  facts: ({ body }) => [
+    ...(body.plugIn
+      ? []
+      : [
+          {
+            subject: 'cylinder',
+            property: 'liquid',
+            mark: 'good' as const,
+            whose: 'looked' as const,
+            value: 'turned with the plug out',
+          },
+        ]),
+    ...turned(body.feel),
+  ],
+  hazards: ({ body }) =>
+    body.feel === 'locked' && body.plugIn
+      ? [
+          {
+            hazard: 'locked_plug_in',
+            subject: 'engine',
+            why: 'Locked with the plug in: it may be full of fuel or oil, even when the stick is dry. Pull the plug, then turn it by hand.',
+          },
+        ]
+      : [],
+}
