@@ -129,7 +129,7 @@ describe('the log', () => {
     const first = jobLine(db, id)
     expect(jobLine(db, id)).toBe(first)
     expect(first.finding).toMatchObject({ mark: 'good' })
-    logEntry(db, id, newEntry(by, 'oil', { ...oilBody(900), whereGone: 'burnt' }) as Entry)
+    logEntry(db, id, newEntry(by, 'oil', oilBody(900)) as Entry)
     const second = jobLine(db, id)
     expect(second.stops[0]?.id).toBe('oil_over')
     const { machineId } = second
@@ -142,7 +142,8 @@ describe('the log', () => {
       customer: { name: 'N', contact: null },
       by,
     })
-    expect(jobLine(db, id).stops).toEqual([])
+    // nothing is over now; and what was enough before is too little
+    expect(jobLine(db, id).stops.map(s => s.id)).toEqual(['oil_low'])
     savePolicy(db, { ...DEFAULT_POLICY, volumeUnit: 'L' })
     expect(jobLine(db, id).customerName).toBe('N')
     expect(db.prepare('SELECT record FROM changes ORDER BY seq').pluck().all()).toEqual([
