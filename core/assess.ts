@@ -28,6 +28,7 @@ import { spendNow, spendStop, termsNow } from './estimate/spend'
 import type { Judgement, Stop, StoppingJudgement } from './judgement'
 import { entriesInForce } from './log/entry'
 import type { Stage } from './log/words'
+import { allowedLooks } from './next/allowed'
 import type { NextLook } from './next/nextLooks'
 import { nextLooks } from './next/nextLooks'
 import { shownIn } from './units/unitRound'
@@ -131,7 +132,7 @@ export function assess(file: JobFile): Assessment {
     asked: held.asked,
     condition,
     bad,
-    next: nextLooks(inForce, file.facts),
+    next: allowedLooks(nextLooks(inForce, file.facts), stops),
     decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, {
       ruledOut: option => ruledOutBy(option, ruling),
       unlooked: option => unlooked(option, ruling),

@@ -9,6 +9,16 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
     <div v-if="!a" class="wait lab">Reading the log…</div>
     <template v-else>
       <StopBlock v-for="s in a.stops" :key="s.id" :stop="s" />
+      <section v-if="a.asked.length" class="asked" data-test="asked">
+        <h2 class="lab">Look first: only told, or past a rule of thumb</h2>
+        <details v-for="s in a.asked" :key="s.id">
+          <summary>
+            <StateMark mark="near" bare /><span>{{ s.title }}</span>
+          </summary>
+          <p>{{ s.reason }}</p>
+          <p>Settled by: {{ s.clearedBy }}</p>
+        </details>
+      </section>
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
       <section v-if="findings.length">
         <h2 class="lab">What the findings say</h2>
@@ -40,7 +50,8 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
-          ><button type="button" class="btn go" @click="lead.start()">Start</button
+          ><button type="button" class="btn go" @click="lead.start()">
+            {{ lead.check ? 'Begin this check' : 'Go to it' }}</button
           ><button v-if="lead.check && !skipping" type="button" class="btn" @click="skipping = true">
             Skip, say why
           </button></span

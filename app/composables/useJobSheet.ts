@@ -109,6 +109,7 @@ const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
   fasteners: ['open_up', 'fasteners'],
   bad_batch: ['open_up', 'bad_batch'],
   fitted: ['build', 'fitted'],
+  work: ['build', 'work'],
   bore: ['measure', 'bore'],
   valve_leak: ['measure', 'valve_leak'],
   pump_rig: ['measure', 'pump_rig'],

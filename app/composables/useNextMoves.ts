@@ -1,5 +1,6 @@
 import { moneyText } from '#core/estimate/money'
 import { basisWords } from '#core/condition/basis'
+import { heldBack } from '#core/next/allowed'
 import type { NextLook } from '#core/next/nextLooks'
 import { HOW_GOT } from '#core/log/words'
 import type { Check } from '#core/catalogue'
@@ -137,7 +138,10 @@ export function useNextMoves() {
     if (!a.value?.next.length) return factFirst.value
     const duty = a.value.next.filter(n => DUTY.includes(n.id))
     const covered = new Set(duty.flatMap(n => COVERED[n.id] ?? []))
-    const checks = (sheet.diagnosis.value?.next ?? []).filter(s => !covered.has(s.check.id))
+    const stops = a.value.stops
+    const checks = (sheet.diagnosis.value?.next ?? []).filter(
+      s => !covered.has(s.check.id) && !heldBack(s.check, stops),
+    )
     const rest = a.value.next.filter(n => n.id === 'value' || n.id === 'option')
     return [
       ...duty.map(ofLook),

@@ -11,7 +11,8 @@ function blankField(f: FieldPlan): FieldsDraft[string] {
     case 'chips':
       return f.start ?? null
     case 'many':
-      return []
+    case 'parts':
+    case 'answers':
     case 'leaks':
       return []
     case 'switch':
@@ -70,7 +71,7 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
         ]
       if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
       if (f.type === 'text' || f.type === 'cause' || f.type === 'area') return [f.key, (value as string | null) ?? '']
-      return [f.key, value as FieldsDraft[string]]
+      return [f.key, (value as FieldsDraft[string] | undefined) ?? blankField(f)]
     }),
   )
 }

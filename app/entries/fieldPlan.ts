@@ -24,6 +24,10 @@ export type FieldPlan = {
   | { type: 'quantity'; units: string[]; kind: string }
   | { type: 'leaks' }
   | { type: 'cause' }
+  /** parts of this engine, each where it sits */
+  | { type: 'parts'; more?: Record<string, string> }
+  /** findings that stand against it */
+  | { type: 'answers' }
   | { type: 'switch' }
 )
 export interface QuantityDraft {

@@ -21,6 +21,7 @@ import restCheck from './rest_check/fields'
 import fitCheck from './fit_check/fields'
 import ownerCall from './owner_call/fields'
 import refused from './refused/fields'
+import work from './work/fields'
 import type { FindingPlan } from './fieldPlan'
 
 /** Findings whose form follows from a list of fields, by kind of entry: one renderer draws them all. */
@@ -48,5 +49,6 @@ export const FINDING_PLANS = {
   fit_check: fitCheck,
   owner_call: ownerCall,
   refused,
+  work,
 } satisfies Record<string, FindingPlan>
 export type PlannedFinding = keyof typeof FINDING_PLANS

@@ -35,9 +35,13 @@ const groups = computed(() =>
 )
 const urgent = (a: JobLine, b: JobLine): number =>
   b.stops.length - a.stops.length || a.createdAt.localeCompare(b.createdAt)
-const recent = computed(() => lines.value.filter(l => l.closed && !l.outNotToRun).slice(0, 6))
+/** a later job of the same machine: it came back */
+const cameBack = (l: JobLine): boolean =>
+  lines.value.some(o => o.machineId === l.machineId && o.createdAt > l.createdAt)
+const isOut = (l: JobLine): boolean => l.outNotToRun && !cameBack(l)
+const recent = computed(() => lines.value.filter(l => l.closed && !isOut(l)).slice(0, 6))
 /** handed back with a stop standing: kept in sight until it comes back or is scrapped */
-const out = computed(() => lines.value.filter(l => l.outNotToRun))
+const out = computed(() => lines.value.filter(isOut))
 const stopped = computed(() => open.value.filter(l => l.stops.length))
 const outcomes = computed(() => {
   const count = new Map<string, number>()

@@ -37,8 +37,10 @@ export function handBackRefusal(
 ): string | null {
   if (way === 'as_is') return null
   if (way) {
-    if (stops.length)
-      return `It is not ${way === 'mended' ? 'mended' : 'ready to be delivered'}: ${listed(stops)} Mend it, or hand it back as it is, not to be run.`
+    // a cause that is not known, taken on by name, is no danger of the machine: it goes out on every paper
+    const left = stops.filter(s => !s.signed || notToRun([s]).length > 0)
+    if (left.length)
+      return `It is not ${way === 'mended' ? 'mended' : 'ready to be delivered'}: ${listed(left)} Mend it, or hand it back as it is, not to be run.`
     return way === 'mended' && owed.length
       ? `Still owed: ${owed.slice(0, 6).join('; ')}. Do it, or hand it back with the test owed.`
       : null

@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
-import { notToRun } from '#core/handover/handBack'
+import { isOut } from '#core/handover/out'
 import { entriesInForce } from '#core/log/entry'
 import { latest } from '#core/entries/types'
 import { OUTCOME_WORDS } from '#core/verdict/verdict'
@@ -88,7 +88,7 @@ function compute(db: Database, job: JobRow): JobLine {
     nextTitle: assessment.next[0]?.title ?? null,
     waiting: assessment.waiting,
     closed: assessment.closed,
-    outNotToRun: assessment.closed && notToRun(assessment.stops).length > 0,
+    outNotToRun: isOut(assessment),
     lean: agreed
       ? {
           outcome: agreed.name,

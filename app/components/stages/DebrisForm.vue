@@ -16,6 +16,7 @@ interface Draft {
   hoursSinceOil: string
   hoursSinceRebuild: string
   control: DebrisBody['control']
+  controlOf: NonNullable<DebrisBody['controlOf']> | null
   note: string
 }
 const sheet = useSheet()
@@ -29,6 +30,7 @@ const form = useEntryForm<'debris', Draft>({
     hoursSinceOil: '',
     hoursSinceRebuild: '',
     control: 'none',
+    controlOf: null,
     note: '',
   }),
   how: () => 'by_eye',
@@ -45,6 +47,7 @@ const form = useEntryForm<'debris', Draft>({
     hoursSinceOil: typedFigure(d.hoursSinceOil) as number | null,
     hoursSinceRebuild: typedFigure(d.hoursSinceRebuild) as number | null,
     control: d.control ?? 'none',
+    controlOf: d.control && d.control !== 'none' ? (d.controlOf ?? null) : null,
     note: d.note || null,
   }),
   fromBody: b => ({
@@ -60,6 +63,7 @@ const form = useEntryForm<'debris', Draft>({
     hoursSinceOil: figureText(b.hoursSinceOil),
     hoursSinceRebuild: figureText(b.hoursSinceRebuild),
     control: b.control,
+    controlOf: b.controlOf ?? null,
     note: b.note ?? '',
   }),
 })
@@ -69,6 +73,7 @@ function micrometres(mm: string): number | null {
   return value === null ? null : (sendable(value * 1000, mm) as number)
 }
 /** a sound engine of the same age, or an unused filter of the same kind */
+const CONTROL_OF = { sound_engine: 'A sound engine', unused_part: 'An unused part of the batch' }
 const CONTROL = { none: 'No control', same: 'The same', more: 'More than it', less: 'Less than it' }
 const drawn = computed<DebrisItem[]>(() =>
   draft.value.items.flatMap(i => {
@@ -134,6 +139,13 @@ const itemFault = (i: number): string =>
       />
     </div>
     <ChipGroup v-model="draft.control" label="Beside a control" :options="CONTROL" needed />
+    <ChipGroup
+      v-if="draft.control && draft.control !== 'none'"
+      v-model="draft.controlOf"
+      label="The control was"
+      :options="CONTROL_OF"
+      :fault="form.faultOf('controlOf')"
+    />
     <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { answerable } from '#core/condition/answerable'
 import type { LeakSite } from '#core/entries/leaks/schema'
+import { subjectsOf } from '#core/teardown/subjects'
 import type { FormName } from '~/composables/useJobSheet'
 import { blankFields, fieldsBody, fieldsDraft } from '~/entries/fieldDraft'
 import type { FieldsDraft, FindingPlan, QuantityDraft } from '~/entries/fieldPlan'
@@ -32,6 +34,9 @@ function normal(): void {
   void submit()
 }
 const causes = useCauseOptions()
+const parts = computed(() => subjectsOf(facts.value))
+/** findings behind what stands against the engine: work answers them */
+const standing = computed(() => answerable(sheet.assessment.value))
 const text = (key: string) => draft.value[key] as string
 const quantity = (key: string) => draft.value[key] as QuantityDraft
 /** what a row of chips holds */
@@ -73,6 +78,14 @@ const one = (key: string): string | null => draft.value[key] as string | null
         :label="f.label"
         :options="causes"
         empty="not in the list"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <PickMany
+        v-else-if="f.type === 'parts' || f.type === 'answers'"
+        :model-value="(draft[f.key] as string[] | undefined) ?? []"
+        :label="f.label"
+        :options="f.type === 'parts' ? { ...parts, ...f.more } : standing"
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />

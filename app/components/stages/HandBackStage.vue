@@ -1,21 +1,62 @@
 <script setup lang="ts">
 import { latest, ofKind } from '#core/entries/types'
-import { handBackView } from '#core/handover/handBack'
+import type { HandBackBody } from '#core/entries/hand_back/schema'
+import { handBackRefusal, handBackView, notToRun } from '#core/handover/handBack'
+import { HAND_BACK_WAYS } from '#core/words/deciding'
 import { careText } from '#core/oil/careText'
 
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)
 const done = computed(() => latest(sheet.inForce.value, 'hand_back'))
-const form = useEntryForm<'hand_back', { to: string; words: string }>({
+interface Draft {
+  to: string
+  words: string
+  way: HandBackBody['way'] | null
+  told: string
+  disabled: string
+  owed: { what: string; due: string }[]
+}
+const owedNow = computed(() => a.value?.owed.map(o => o.text) ?? [])
+/** what nothing stands against is mended; the others are asked for as they stand */
+const wayOf = (d: Draft): NonNullable<HandBackBody['way']> =>
+  d.way ?? (a.value && notToRun(a.value.stops).length ? 'as_is' : owedNow.value.length ? 'test_owed' : 'mended')
+const testsOf = (d: Draft): Draft['owed'] =>
+  d.owed?.length ? d.owed : owedNow.value.map(what => ({ what: what.slice(0, 200), due: '' }))
+const form = useEntryForm<'hand_back', Draft>({
   kind: 'hand_back',
   form: 'hand_back',
   counts: false,
-  blank: () => ({ to: sheet.job.value.customer.name, words: '' }),
+  blank: () => ({ to: sheet.job.value.customer.name, words: '', way: null, told: '', disabled: '', owed: [] }),
   how: () => null,
-  toBody: d => ({ to: d.to, words: d.words || null }),
-  fromBody: b => ({ to: b.to, words: b.words ?? '' }),
+  toBody: d => ({
+    to: d.to,
+    words: d.words || null,
+    way: wayOf(d),
+    told: wayOf(d) === 'as_is' ? d.told || null : null,
+    disabled: wayOf(d) === 'as_is' ? d.disabled || null : null,
+    owed: wayOf(d) === 'test_owed' ? testsOf(d).filter(o => o.what || o.due) : [],
+  }),
+  fromBody: b => ({
+    to: b.to,
+    words: b.words ?? '',
+    way: b.way ?? null,
+    told: b.told ?? '',
+    disabled: b.disabled ?? '',
+    owed: b.owed ?? [],
+  }),
 })
 const { draft } = form
+const way = computed(() => wayOf(draft.value))
+const tests = computed(() => testsOf(draft.value))
+/** writes a row of the tests; the first stroke takes over what is owed now */
+function sayTest(row: number, key: 'what' | 'due', words: string): void {
+  draft.value.owed = tests.value.map((t, i) => (i === row ? { ...t, [key]: words } : t))
+}
+const addTest = (): void => {
+  draft.value.owed = [...tests.value, { what: '', due: '' }]
+}
+/** why it can't go this way yet, as the shop would answer */
+const refusedNow = computed(() => a.value && handBackRefusal(a.value.stops, way.value, owedNow.value))
 const shop = useShopStore()
 const view = computed(() => a.value && handBackView(a.value.stops))
 const PAPERS = [
@@ -81,22 +122,60 @@ const care = computed(() =>
     <section class="block">
       <h2>{{ done && !form.correcting.value ? 'Handed back' : 'Hand it back' }}</h2>
       <p v-if="done && !form.correcting.value">
-        To {{ done.body.to }}. {{ done.body.words }}
+        To {{ done.body.to
+        }}<template v-if="done.body.way">, {{ HAND_BACK_WAYS[done.body.way].toLowerCase() }}</template
+        >. {{ done.body.words }}
         <button type="button" class="link" @click="sheet.correct(done)">Correct</button>
       </p>
       <form v-else class="form" @submit.prevent="form.submit()">
         <ul v-if="a && view && (a.stops.length || !a.approved)" class="owed">
-          <li v-for="s in view.held" :key="s.id" class="past">
-            ✕ {{ s.title }}: {{ s.reason }} Nobody can sign this away. {{ s.clearedBy }}
-          </li>
-          <li v-for="s in view.toSign" :key="s.id" class="past">
-            ✕ {{ s.title }}: {{ s.reason }} Taken on by name first, at the top right.
-          </li>
+          <li v-for="s in view.held" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }} {{ s.clearedBy }}</li>
+          <li v-for="s in view.toSign" :key="s.id" class="past">✕ {{ s.title }}: {{ s.reason }}</li>
           <li v-for="s in view.outWith" :key="s.id" class="near">
             ◐ {{ s.title }}: taken on by {{ shop.nameOf(s.signed?.by ?? '') }}. It goes out on every paper.
           </li>
           <li v-if="!a.approved" class="near">◐ Nothing has been agreed with the owner.</li>
         </ul>
+        <ChipGroup
+          :model-value="way"
+          label="It goes out"
+          :options="HAND_BACK_WAYS"
+          needed
+          :fault="form.faultOf('way')"
+          @update:model-value="v => (draft.way = v)"
+        />
+        <p v-if="refusedNow" class="past why">{{ refusedNow }}</p>
+        <template v-if="way === 'as_is'">
+          <PlainField
+            v-model="draft.told"
+            label="How the owner was told that it must not be run, and by whom"
+            :fault="form.faultOf('told')"
+          />
+          <PlainField
+            v-model="draft.disabled"
+            label="How it was made unable to run"
+            hint="Plug lead off and tied back, belt off, key kept."
+            :fault="form.faultOf('disabled')"
+          />
+        </template>
+        <template v-if="way === 'test_owed'">
+          <div v-for="(t, i) in tests" :key="i" class="test">
+            <PlainField
+              :model-value="t.what"
+              :label="`Test owed ${i + 1}`"
+              :fault="form.faultOf(`owed.${i}.what`)"
+              @update:model-value="v => sayTest(i, 'what', v)"
+            /><PlainField
+              :model-value="t.due"
+              label="Due"
+              hint="A day, or running hours"
+              :fault="form.faultOf(`owed.${i}.due`)"
+              @update:model-value="v => sayTest(i, 'due', v)"
+            />
+          </div>
+          <p v-if="form.faultOf('owed')" class="fault">{{ form.faultOf('owed') }}</p>
+          <ElButton class="add" @click="addTest">Add a test</ElButton>
+        </template>
         <PlainField v-model="draft.to" label="Handed to" :fault="form.faultOf('to')" />
         <PlainField
           v-model="draft.words"
@@ -128,6 +207,14 @@ const care = computed(() =>
   display: grid;
   gap: 12px;
   max-width: 640px;
+}
+.test {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+  gap: 12px;
+}
+.add {
+  justify-self: start;
 }
 .care li {
   padding: 2px 0;

@@ -24,7 +24,6 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
       filterable
       size="small"
       class="forpart"
-      :class="{ unset: !l.partsSaid }"
       :aria-label="`Parts that line ${number} is for`"
       placeholder="for which part?"
       @update:model-value="keys => sayParts(l, keys)"

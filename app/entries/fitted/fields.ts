@@ -8,6 +8,7 @@ export default {
   counts: false,
   fields: [
     { type: 'text', key: 'what', label: 'Part' },
+    { type: 'parts', key: 'parts', label: 'It renews', more: { oil: 'Oil, filled' } },
     { type: 'text', key: 'batch', label: 'Batch or lot on its label' },
     { type: 'text', key: 'from', label: 'From whom' },
     { type: 'chips', key: 'origin', label: 'It is', options: ORIGINS, start: 'maker', needed: true },

@@ -177,6 +177,10 @@ onMounted(() => {
           <ShelfForJob />
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
           <section class="block more">
+            <h2>Work done</h2>
+            <FindingForm key="work" name="work" />
+          </section>
+          <section class="block more">
             <h2>Fitted</h2>
             <FindingForm name="fitted" /><BatchCarriers />
           </section>

@@ -9,8 +9,7 @@ export const room: Room<'fitted'> = {
       did: subject === 'oil' ? ('filled' as const) : ('renewed' as const),
       subject,
     })),
-    ...(body.parts === undefined && namesOil(body.what) ? [{ did: 'filled' as const, subject: 'oil' }] : []),
+    ...(!body.parts?.length && namesOil(body.what) ? [{ did: 'filled' as const, subject: 'oil' }] : []),
   ],
-  acts: ({ body }) =>
-    body.parts?.includes('oil') || (body.parts === undefined && namesOil(body.what)) ? ['refill'] : [],
+  acts: ({ body }) => (body.parts?.includes('oil') || (!body.parts?.length && namesOil(body.what)) ? ['refill'] : []),
 }
