@@ -117,7 +117,13 @@ export const PARTS = {
   rod: {
     name: 'Rod and big end',
     group: 'bottom',
-    look: { blue: 'Blue from heat', smeared: 'Smeared', bent: 'Bent or twisted', loose: 'Loose by feel' },
+    look: {
+      blue: 'Blue from heat',
+      smeared: 'Smeared',
+      bent: 'Bent or twisted',
+      loose: 'Loose by feel',
+      broken: 'Broken',
+    },
     asks: ['rod_play', 'rod_shake'],
     each: true,
     fits: any,

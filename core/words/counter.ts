@@ -78,6 +78,7 @@ export const EVENTS = {
   overheated: 'Overheated',
   submerged: 'Under water',
   hit: 'Hit something hard',
+  ran_away: 'Ran away by itself',
 } as const
 
 export const OUTSIDE_CLUES = {

@@ -7,6 +7,7 @@ const EVENT_HAZARD: Partial<Record<EntryOf<'event'>['body']['what'], [hazard: st
     ran_dry: ['ran_short', 'cylinder', 'It ran dry, and bore and big end are not looked at.'],
     hit: ['hit', 'crank', 'It hit something hard: key, crank and blade mount may be gone.'],
     submerged: ['oil_milky', 'oil', 'It was under water: there is water in it.'],
+    ran_away: ['ran_away', 'engine', 'It revved away by itself: an air leak or a governor, and it may again.'],
     wrong_fluid: ['wrong_fluid', 'oil', 'A wrong fluid went into it.'],
   }
 

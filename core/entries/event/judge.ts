@@ -9,11 +9,12 @@ const EVENT_SAYS: Record<keyof typeof EVENTS, string> = {
   wrong_fluid: 'Stop, drain, right oil, short run, drain again, look at what comes out. Never a way to save money.',
   over_rev: 'Over-speed stretches the rod and floats the valves: measure before it is trusted.',
   overheated: 'Head flat? Rings tired? Compression again when cold.',
+  ran_away: 'Find why before it is started again: an air leak, a governor off its lever, or its own oil as fuel.',
   submerged: 'Water in the oil and the bearings: drain, oil, turn, drain, until it comes clear.',
   hit: 'Run-out of the crank, key and case before anything else.',
 }
 
-const GRAVE_EVENTS: readonly (keyof typeof EVENTS)[] = ['ran_dry', 'wrong_fluid', 'submerged']
+const GRAVE_EVENTS: readonly (keyof typeof EVENTS)[] = ['ran_dry', 'wrong_fluid', 'submerged', 'ran_away']
 
 /** Something that this engine carries for life. */
 export const judgeEvent = (entry: EntryOf<'event'>): Judgement => ({

@@ -9,6 +9,7 @@ const SEEN_HAZARD: Record<string, string> = {
   'piston ring_land': 'piston_broken',
   'rod loose': 'knock',
   'rod bent': 'crank',
+  'rod broken': 'rod_broken',
   'crank bent': 'crank',
   'crank key': 'flywheel',
   'main_drive loose': 'crank',

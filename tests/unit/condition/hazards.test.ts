@@ -53,7 +53,23 @@ const tap = (state: 'there' | 'put_right'): Entry =>
 const filter = (state: string): Entry =>
   entry('air_filter', { filter: state, housing: 'tight', note: null } as never, seen)
 
+const away = entry('event', { what: 'ran_away', words: null, since: null } as never, seen)
+
 const STORIES: Story[] = [
+  {
+    danger: 'ran_away:engine',
+    acts: ['run'],
+    start: [away],
+    not: [['a repair that answers something else', [work('repaired', ['seals'])]]],
+    end: [work('repaired', ['seals'], [away.id])],
+  },
+  {
+    danger: 'rod_broken',
+    acts: ['turn', 'crank'],
+    start: [part('rod', 'replace', ['broken'])],
+    not: [['renewed, and not measured', [work('renewed', ['rod'])]]],
+    end: [work('renewed', ['rod']), size('rod_play', 0.02)],
+  },
   {
     danger: 'locked_plug_in',
     acts: ['turn', 'crank'],
