@@ -223,6 +223,9 @@ export const labour = (text: string, h: Figures, why: string | null = null): Est
 export const risk = (text: string, h: Figures, chance: number, why: string | null = null): EstimateLine =>
   hours('risk', text, h, why, chance)
 
+/** A line, with the parts of the engine that it is for. */
+export const of = (parts: string[], line: EstimateLine): EstimateLine => ({ ...line, parts })
+
 export function option(
   h: number,
   who: Who,
