@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { atTheBench, chip, freshJob, jobNumbered, lean, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, lean, logged, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -188,4 +188,35 @@ test('a demo engine shows where its oil stopped', async ({ page, request }) => {
     .getByRole('button', { name: /^Rod and big end/ })
     .click()
   await expect(page.locator('.parts')).toContainText('Smeared')
+})
+
+test('a knock stands until the rod is renewed and its play measured good, not only listened to', async ({ page }) => {
+  const id = await freshJob(page, 'Knocks under load')
+  const heard = (found: string[], absent: string[]) =>
+    logged(page, id, 'check', { check: 'listen', found, absent, skipped: null, note: null }, 'by_eye')
+  await heard(['knock_load'], [])
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.stop')).toContainText('Nobody can sign this away')
+  await expect(page.locator('.rail')).not.toContainText('Listen')
+  await page.keyboard.press('Alt+7')
+  const form = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Work done' }) })
+  await chip(page, 'What was done', 'Renewed').click()
+  await form.getByRole('button', { name: /Log the work/ }).click()
+  await expect(form.locator('.fault:visible')).toContainText('Say what it was done to.')
+  await form.locator('.el-select').first().click()
+  await page.getByRole('option', { name: /^Rod/ }).first().click()
+  await page.keyboard.press('Escape')
+  await form.getByRole('button', { name: /Log the work/ }).click()
+  await expect(page.locator('.log')).toContainText('Renewed')
+  await expect(page.locator('.stop')).toContainText('Mended; being proved.')
+  await heard([], ['knock_load'])
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.stop')).toHaveCount(1)
+  await page.keyboard.press('Alt+4')
+  await makeSafe(page)
+  const play = { item: 'rod_play', place: null, when: 'after', tool: 'dial', note: null, soldMm: [] }
+  await logged(page, id, 'measure', { ...play, reads: [{ value: 0.02, unit: 'mm' }] }, 'measured')
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.sheet[data-ready="true"]')).toBeVisible()
+  await expect(page.locator('.stop')).toHaveCount(0)
 })
