@@ -85,7 +85,7 @@ const SHOTS = [
       await page.evaluate(() => scrollTo(0, 0))
     },
   ],
-  ['open-up', sheet(207), press('4')],
+  ['open-up', sheet(207), press('Alt+4')],
   [
     'oil-map',
     sheet(207),
@@ -113,8 +113,8 @@ const SHOTS = [
       await page.getByLabel('The can holds', { exact: true }).fill('3.7')
     },
   ],
-  ['decide', sheet(207), press('6')],
-  ['hand-back', sheet(201), press('9')],
+  ['decide', sheet(207), press('Alt+6')],
+  ['hand-back', sheet(201), press('Alt+9')],
   [
     'oil',
     '/oil',

@@ -1,4 +1,4 @@
-import type { Act } from '../log/facts'
+import type { Act, DeedKind } from '../log/facts'
 import type { JobFile } from '../entries/file'
 import type { Entry } from '../entries/types'
 import { latest, ofKind } from '../entries/types'
@@ -16,7 +16,12 @@ function wayOut({ row, taken }: Hazard): string {
 
 /** The repair is logged and only the proof is missing. */
 const beingProved = ({ row, taken }: Hazard): boolean =>
-  row.ends.some((way, w) => (taken[w] ?? 0) > 0 && way[taken[w] ?? 0]?.good !== undefined)
+  row.ends.some((way, w) => {
+    const at = taken[w] ?? 0
+    const mended = way.slice(0, at).some(step => step.did?.some(d => MENDING.includes(d)))
+    return mended && way[at]?.good !== undefined
+  })
+const MENDING: readonly DeedKind[] = ['renewed', 'repaired', 'cleaned', 'set']
 
 /** A danger as a stop: what must not be done, why, what ends it, who may take it on. */
 function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
