@@ -5,7 +5,7 @@ import type { JobFile } from '../entries/file'
 import { roomOf } from '../entries/rooms'
 import type { Entry } from '../entries/types'
 import type { Judgement } from '../judgement'
-import type { HazardRow, Step } from './hazardRows'
+import type { HazardRow, Step } from './hazardRow'
 import { HAZARD_ROWS } from './hazardRows'
 
 /** A danger as it stands: what started it, how far it is on its way out. */

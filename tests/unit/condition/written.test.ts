@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { HazardRow } from '#core/condition/hazardRows'
+import type { HazardRow } from '#core/condition/hazardRow'
 import { HAZARD_ROWS } from '#core/condition/hazardRows'
 
 /** A row of the table as the reasoning prints it. */
