@@ -11,7 +11,7 @@ import type { OilMap } from './condition/oilMap'
 import { oilMapOf } from './condition/oilMap'
 import type { Owed } from './condition/owed'
 import { owedNow } from './condition/owed'
-import { stopsOf } from './condition/stops'
+import { stopsOf, withSignatures } from './condition/stops'
 import type { BoreJudgement } from './entries/bore/judge'
 import type { CompressionJudgement } from './entries/compression/judge'
 import type { DebrisJudgement } from './entries/debris/judge'
@@ -25,7 +25,7 @@ import type { EntryKind, EntryOf } from './entries/types'
 import { latest, ofKind } from './entries/types'
 import type { Spend } from './estimate/spend'
 import { spendNow, spendStop, termsNow } from './estimate/spend'
-import type { Judgement, Stop, StoppingJudgement } from './judgement'
+import type { Judgement, Stop } from './judgement'
 import { entriesInForce } from './log/entry'
 import type { Stage } from './log/words'
 import { allowedLooks } from './next/allowed'
@@ -47,7 +47,7 @@ export interface Assessment {
   judgements: Judgement[]
   oil: OilJudgement | null
   mix: MixJudgement | null
-  turnOver: StoppingJudgement | null
+  turnOver: Judgement | null
   /** how far the job is on the way back from fuel in the oil; null when there was none */
   fuel: FuelPath | null
   compression: CompressionJudgement | null
@@ -91,7 +91,7 @@ export interface Assessment {
  */
 export function assess(file: JobFile): Assessment {
   const inForce = entriesInForce(file.entries)
-  const condition = foldCondition(file)
+  const condition = foldCondition(file, inForce)
   const standingParts = new Set(partsStanding(inForce).map(e => e.id))
   const judged = condition.judged.filter(({ entry }) => !isPart(entry.kind) || standingParts.has(entry.id))
   const judgements = judged.map(j => j.judgement)
@@ -105,8 +105,12 @@ export function assess(file: JobFile): Assessment {
   const held = stopsOf(condition, inForce)
   const fuel = fuelPath(inForce, file.facts)
   // the way back from fuel says itself how far it is
-  for (const stop of held.stops) if (stop.id === FUEL && fuel?.stop) stop.reason = fuel.stop.reason
-  const stops = [...held.stops, ...signed(causeStop(inForce), inForce), ...spendStop(spend, inForce, file.policy)]
+  for (const stop of held.stops) if (stop.id === FUEL && fuel?.why) stop.reason = fuel.why
+  const stops = [
+    ...held.stops,
+    ...withSignatures(causeStop(inForce), inForce),
+    ...spendStop(spend, inForce, file.policy),
+  ]
   const bad = badParts(condition)
   const ruling: Ruling = { inForce, facts: file.facts, bore, stops, bad, known: condition.known }
   const stages = stageStates(inForce, file.facts)
@@ -116,7 +120,7 @@ export function assess(file: JobFile): Assessment {
     oil,
     mix: newest<MixJudgement>('mix'),
     fuel,
-    turnOver: newest<StoppingJudgement>('turn_over'),
+    turnOver: newest('turn_over'),
     compression: newest<CompressionJudgement>('compression'),
     debris: newest<DebrisJudgement>('debris'),
     plug: newest('plug'),
@@ -184,21 +188,4 @@ function usedSinceWords(
   return usedMl < 0
     ? `Since T ${number} it rose by ${show(-usedMl)} in ${Math.round(hours)} h: topped up, or fuel. Smell it.`
     : `Since T ${number} it used ${show(usedMl)} in ${Math.round(hours)} h, ${show(mlPerH)} an hour, top-ups not counted.`
-}
-
-/** A cause that is not known may be answered for by name, never on a machine that a child rides. */
-function signed(stops: Stop[], inForce: EntryOf<EntryKind>[]): Stop[] {
-  const child = latest(inForce, 'terms')?.body.useClass === 'child'
-  return stops.map(stop => {
-    const signature = child
-      ? undefined
-      : ofKind(inForce, 'sign_off')
-          .filter(e => e.body.stopId === stop.id)
-          .at(-1)
-    return {
-      ...stop,
-      canSign: !child,
-      signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null,
-    }
-  })
 }

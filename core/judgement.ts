@@ -31,8 +31,3 @@ export interface Stop {
   canSign?: boolean
   signed?: { by: string; at: string; reason: string } | null
 }
-
-/** A judgement that may forbid something. */
-export interface StoppingJudgement extends Judgement {
-  stops: Stop[]
-}

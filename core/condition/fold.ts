@@ -1,4 +1,3 @@
-import { entriesInForce } from '../log/entry'
 import type { Act, Deed, Fact, HazardStart, Strength } from '../log/facts'
 import { STRENGTHS } from '../log/facts'
 import type { JobFile } from '../entries/file'
@@ -110,13 +109,12 @@ function advance(hazard: Hazard, facts: Fact[], deeds: Deed[], atOnce = false): 
  * Folds a log into what is known of the engine: facts by subject as found and now, deeds, and the dangers that stand. Order counts: a danger
  * ends only through its steps one after the other, and a bad word after a repair begins it anew.
  */
-export function foldCondition(file: JobFile): Condition {
-  const inForce = entriesInForce(file.entries)
+export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
   const known = new Map<string, Known>()
   const deeds: Deed[] = []
   const open = new Map<string, Hazard>()
   const judged: Condition['judged'] = []
-  const lastDeed = new Map<string, number>()
+  const worked = new Set<string>()
 
   inForce.forEach((entry, seq) => {
     const room = roomOf(entry)
@@ -139,23 +137,22 @@ export function foldCondition(file: JobFile): Condition {
 
     for (const deed of newDeeds) {
       deeds.push(deed)
-      lastDeed.set(deed.subject, seq)
+      worked.add(deed.subject)
       for (const k of known.values()) if (same(k.subject, deed.subject)) k.now = null
     }
-    for (const fact of newFacts) remember(known, fact, lastDeed)
+    for (const fact of newFacts) remember(known, fact, worked)
     for (const [key, hazard] of open) if (advance(hazard, newFacts, newDeeds)) open.delete(key)
     for (const start of starts) begin(open, start, entry.id, seq, strength, newFacts, newDeeds)
   })
   return { judged, known, deeds, hazards: [...open.values()] }
 }
 
-function remember(known: Map<string, Known>, fact: Fact, lastDeed: Map<string, number>): void {
+function remember(known: Map<string, Known>, fact: Fact, worked: Set<string>): void {
   const key = `${fact.subject} ${fact.property}`
   const before = known.get(key) ?? { subject: fact.subject, property: fact.property, asFound: null, now: null, all: [] }
-  const worked = [...lastDeed.keys()].some(subject => same(fact.subject, subject))
   before.all.push(fact)
   before.now = standing(before.now, fact)
-  if (!worked) before.asFound = standing(before.asFound, fact)
+  if (![...worked].some(subject => same(fact.subject, subject))) before.asFound = standing(before.asFound, fact)
   known.set(key, before)
 }
 

@@ -3,7 +3,6 @@ import type { StandState } from '../entries/stand_test/judge'
 import { judgeStand } from '../entries/stand_test/judge'
 import type { Entry } from '../entries/types'
 import { ofKind } from '../entries/types'
-import type { Stop } from '../judgement'
 import type { Cure } from '../oil/cures'
 import { CURES } from '../oil/cures'
 
@@ -23,7 +22,8 @@ export interface FuelPath {
   stand: StandTest | null
   /** where the fuel most likely came from on this kind of carburettor */
   likely: string[]
-  stop: Stop | null
+  /** why it still must not be started or filled, and what comes next */
+  why: string | null
 }
 
 /** What a line on fitted parts means by oil: the fluid, not a part that is named after it. */
@@ -86,7 +86,7 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
           : smeltAgain
             ? 'done'
             : 'smell'
-  return { step, stand, likely, stop: stopFor(step, stand) }
+  return { step, stand, likely, why: whyNot(step, stand) }
 }
 
 const NEXT: Partial<Record<FuelStep, string>> = {
@@ -95,7 +95,7 @@ const NEXT: Partial<Record<FuelStep, string>> = {
   stand: 'Fuel on, stand it over a dry paper, and wait.',
 }
 
-function stopFor(step: FuelStep, stand: StandTest | null): Stop | null {
+function whyNot(step: FuelStep, stand: StandTest | null): string | null {
   const next = NEXT[step]
   if (!next) return null
   const failed =
@@ -104,12 +104,7 @@ function stopFor(step: FuelStep, stand: StandTest | null): Stop | null {
       : stand?.state === 'too_short'
         ? ' The last test was too short.'
         : ''
-  return {
-    id: 'oil_fuel',
-    title: "Don't start it, don't refill yet",
-    reason: `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`,
-    clearedBy: 'Drained, cured, and a stand test that passed, in that order. Nobody can sign this away.',
-  }
+  return `There was fuel in the oil. ${next}${failed} Never crank it with the plug in while fuel may lie inside. No sparks near.`
 }
 
 /** Why fresh oil may not go in yet; null when it may. */

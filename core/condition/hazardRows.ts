@@ -4,7 +4,4 @@ import { METAL_HAZARDS } from './hazardsOfMetal'
 import { OIL_HAZARDS } from './hazardsOfOil'
 
 /** What must not be done, until when, and who may answer for it: every row of the trade. Naming a cause ends none of them. */
-export const HAZARDS = { ...OIL_HAZARDS, ...METAL_HAZARDS, ...MACHINE_HAZARDS }
-
-export type HazardKey = keyof typeof HAZARDS
-export const HAZARD_ROWS: Record<string, HazardRow> = HAZARDS
+export const HAZARD_ROWS: Record<string, HazardRow> = { ...OIL_HAZARDS, ...METAL_HAZARDS, ...MACHINE_HAZARDS }

@@ -1,5 +1,4 @@
 import type { Act, DeedKind } from '../log/facts'
-import type { JobFile } from '../entries/file'
 import type { Entry } from '../entries/types'
 import { latest, ofKind } from '../entries/types'
 import type { Stop } from '../judgement'
@@ -27,12 +26,6 @@ const MENDING: readonly DeedKind[] = ['renewed', 'repaired', 'cleaned', 'set']
 function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
   const { id, row, forbids, whys, entryIds, seq } = hazard
   const canSign = row.signable === 'yes' && !child
-  // a signature answers for what stood when it was given
-  const signature = canSign
-    ? ofKind(inForce, 'sign_off')
-        .filter(e => (e.body.stopId === id || e.body.stopId === hazard.hazard) && inForce.indexOf(e) > seq)
-        .at(-1)
-    : undefined
   const later = row.titleLater && !forbids.includes('refill')
   return {
     id,
@@ -44,8 +37,25 @@ function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
     subject: hazard.subject,
     entryIds,
     canSign,
-    signed: signature ? { by: signature.by, at: signature.at, reason: signature.body.reason } : null,
+    // a signature answers for what stood when it was given
+    signed: canSign ? signature(inForce, [id, hazard.hazard], seq) : null,
   }
+}
+
+const ridden = (inForce: Entry[]): boolean => latest(inForce, 'terms')?.body.useClass === 'child'
+
+/** The newest signature for one of these stops, given after a place in the log. */
+function signature(inForce: Entry[], stopIds: string[], after = -1): Stop['signed'] {
+  const given = ofKind(inForce, 'sign_off')
+    .filter(e => stopIds.includes(e.body.stopId) && inForce.indexOf(e) > after)
+    .at(-1)
+  return given ? { by: given.by, at: given.at, reason: given.body.reason } : null
+}
+
+/** A cause that is not known may be answered for by name, never on a machine that a child rides. */
+export function withSignatures(stops: Stop[], inForce: Entry[]): Stop[] {
+  const canSign = !ridden(inForce)
+  return stops.map(stop => ({ ...stop, canSign, signed: canSign ? signature(inForce, [stop.id]) : null }))
 }
 
 export interface Stops {
@@ -57,7 +67,7 @@ export interface Stops {
 
 /** Nothing is signed away on a machine that a child rides, and nothing of it is only asked after. */
 export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
-  const child = latest(inForce, 'terms')?.body.useClass === 'child'
+  const child = ridden(inForce)
   const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told }))
   return { stops: all.filter(x => !x.told).map(x => x.stop), asked: all.filter(x => x.told).map(x => x.stop) }
 }
@@ -65,5 +75,3 @@ export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
 /** Stops that forbid an act, signed ones left out. */
 export const forbidding = (stops: Stop[], act: Act): Stop[] =>
   stops.filter(s => !s.signed && (s.forbids ?? []).includes(act))
-
-export type { JobFile }

@@ -2,9 +2,9 @@ import { debrisGrowth } from '../../debris/debrisGrowth'
 import { debrisScore } from '../../debris/debrisScore'
 import type { DebrisAmount, DebrisMaterial, DebrisState } from '../../debris/debrisTables'
 import type { JobFile } from '../file'
-import type { Judgement, Mark, Stop } from '../../judgement'
+import type { Judgement, Mark } from '../../judgement'
 import { specFor } from '../../spec/specValue'
-import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
+import { DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
 import type { Entry, EntryOf } from '../types'
 import { ofKind } from '../types'
 
@@ -12,7 +12,6 @@ export interface DebrisJudgement extends Judgement {
   score: number
   state: DebrisState
   sources: string[]
-  stops: Stop[]
 }
 
 const STATE_WORDS: Record<DebrisState, string> = {
@@ -160,20 +159,6 @@ export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: En
   if (body.place === 'filter_clean') details.push('Found on the clean side: whatever it is could reach the bearings.')
   if (body.place === 'jet')
     details.push('A blocked jet or passage decides what it feeds: prove it clear before any rebuild.')
-  const found = body.items
-    .filter(i => i.amount !== 'none')
-    .map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`)
-  const stops: Stop[] =
-    state === 'stop' || state === 'investigate'
-      ? [
-          {
-            id: 'debris',
-            title: "Don't run it",
-            reason: `${DEBRIS_PLACES[body.place]}: ${found.join(', ')}. What shed it is still in there.`,
-            clearedBy: 'Its source found and mended, and a later sample of the same place that is normal.',
-          },
-        ]
-      : []
   return {
     entryId: entry.id,
     mark: STATE_MARKS[state],
@@ -182,6 +167,5 @@ export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: En
     score,
     state,
     sources,
-    stops,
   }
 }

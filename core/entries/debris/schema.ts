@@ -35,7 +35,5 @@ export const schema = z.strictObject({
   note: longText('Note'),
 })
 
-/** beside a sound engine or an unused filter */
+/** What was found at one place, and what it was held beside. */
 export interface DebrisBody extends z.infer<typeof schema> {}
-/** One kind of debris, with what a magnet does with it where somebody tried. */
-export type MagnetItem = DebrisBody['items'][number]

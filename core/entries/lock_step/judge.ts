@@ -1,9 +1,9 @@
-import type { StoppingJudgement } from '../../judgement'
+import type { Judgement } from '../../judgement'
 import { LOCK_RESULTS, LOCK_STEPS } from '../../words/looks'
 import type { EntryOf } from '../types'
 
 /** One step of finding out why an engine is locked. */
-export function judgeLockStep(entry: EntryOf<'lock_step'>): StoppingJudgement {
+export function judgeLockStep(entry: EntryOf<'lock_step'>): Judgement {
   const { step, result } = entry.body
   const headline = `Locked, ${LOCK_STEPS[step].label.toLowerCase()}: ${LOCK_RESULTS[result].toLowerCase()}`
   if (result === 'liquid') {
@@ -14,14 +14,6 @@ export function judgeLockStep(entry: EntryOf<'lock_step'>): StoppingJudgement {
       details: [
         'Liquid held it. Smell it: fuel, oil or water. Fuel in the cylinder means that the oil has had fuel too.',
         'Leave the plug out until it is dry; spin it by hand only.',
-      ],
-      stops: [
-        {
-          id: 'cylinder_full',
-          title: "Don't spark or crank it",
-          reason: 'The cylinder held liquid. Petrol on hot metal or at a spark burns.',
-          clearedBy: 'Turned by hand, plug out and dry, and logged as turning.',
-        },
       ],
     }
   }
@@ -48,6 +40,5 @@ export function judgeLockStep(entry: EntryOf<'lock_step'>): StoppingJudgement {
     mark: result === 'freed' ? 'near' : result === 'cant' ? 'open' : 'past',
     headline,
     details,
-    stops: [],
   }
 }

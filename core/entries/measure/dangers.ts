@@ -98,9 +98,7 @@ export function sizeFacts(body: MeasureBody, judged: Judgement | null): FactDraf
   const [first] = means.parts
   if (!first) return []
   // a play between two parts is a fact of both: whichever is renewed is measured again
-  const facts = [fact(first, means.property)]
-  if (MEASURE_PLANS[body.item].fit) facts.push({ ...fact(first, 'fit') })
-  return facts
+  return [fact(first, means.property), ...(MEASURE_PLANS[body.item].fit ? [fact(first, 'fit')] : [])]
 }
 
 export function sizeHazards(body: MeasureBody, judged: Judgement | null): HazardStart[] {

@@ -45,5 +45,5 @@ export const schema = z
     }
   })
 
-/** sizes that are sold or at hand, mm */
+/** One size with its tool and its readings; sizes that are sold or at hand are in mm. */
 export interface MeasureBody extends z.infer<typeof schema> {}

@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import type { Judgement, Stop } from '../../judgement'
+import type { Judgement } from '../../judgement'
 import { fuelAge } from '../../mix/fuelAge'
 import { mixRatio } from '../../mix/mixMake'
 import { judgeRatio, ratioText } from '../../mix/mixPlan'
@@ -11,7 +11,6 @@ export interface MixJudgement extends Judgement {
   ratio: number | null
   tooLean: boolean
   tooRich: boolean
-  stops: Stop[]
 }
 
 const AGE_WORDS = {
@@ -38,16 +37,6 @@ export function judgeMix(entry: EntryOf<'mix'>, file: JobFile): MixJudgement {
     )
   const age = fuelType && fuelDays !== null ? fuelAge({ days: fuelDays, fuelType, stabilised }).state : null
   if (age) details.push(AGE_WORDS[age])
-  const stops: Stop[] = judged.tooLean
-    ? [
-        {
-          id: 'mix_lean',
-          title: "Don't run it on this can",
-          reason: `${judged.words}. A lean two-stroke at speed may seize: no road, no full throttle.`,
-          clearedBy: "A later mix at the maker's ratio or richer.",
-        },
-      ]
-    : []
   const mark =
     judged.mark === 'good' && age === 'discard'
       ? 'past'
@@ -62,6 +51,5 @@ export function judgeMix(entry: EntryOf<'mix'>, file: JobFile): MixJudgement {
     ratio,
     tooLean: judged.tooLean,
     tooRich: judged.tooRich,
-    stops,
   }
 }

@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import type { Judgement, Mark, Stop } from '../../judgement'
+import type { Judgement, Mark } from '../../judgement'
 import { TIP_PCT, TOP_PCT, fillMarks, positionOf } from '../../oil/fillMarks'
 import type { FillMarks } from '../../oil/fillMarks'
 import { oilReading, oilVolume } from '../../oil/fillTable'
@@ -26,7 +26,6 @@ export interface OilJudgement extends Judgement {
   adjust: { action: 'add' | 'drain' | 'none'; amountMl: number } | null
   /** the oil itself must go, whatever its level */
   ruined: boolean
-  stops: Stop[]
 }
 
 const STATE_WORDS: Record<OilState, string> = {
@@ -59,7 +58,6 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
   const level = levelOf(body, marks, file)
   const condition = conditionOf(body)
   const details: string[] = []
-  const stops: Stop[] = []
   let adjust: OilJudgement['adjust'] = null
 
   if (level.state && marks && level.volumeMl !== null) {
@@ -97,23 +95,6 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
   }
   if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
-  const low = level.state === 'dangerously_low' || level.state === 'very_low' || body.reading.by === 'dry'
-  if (low)
-    stops.push({
-      id: 'oil_low',
-      title: "Don't start it",
-      reason: 'There is too little oil to carry the big end and the cam.',
-      clearedBy: 'A later oil reading at or above the low mark.',
-    })
-  if (level.state === 'dangerously_over')
-    stops.push({
-      id: 'oil_over',
-      title: "Don't turn it with the plug in",
-      reason:
-        'So much oil can lock the engine or flood the breather; a level that rose by itself is fuel until it was smelt.',
-      clearedBy: 'A later reading at or under the full mark.',
-    })
-
   const marksSeen: Mark[] = [
     level.state ? STATE_MARKS[level.state] : body.reading.by === 'dry' ? 'past' : 'open',
     condition.mark,
@@ -138,7 +119,6 @@ export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
     positionPct: level.positionPct,
     adjust,
     ruined: condition.ruined,
-    stops,
   }
 }
 

@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import type { Mark, Stop, StoppingJudgement } from '../../judgement'
+import type { Judgement, Mark } from '../../judgement'
 import { TURN_FEELS } from '../../words/looks'
 import type { EntryOf } from '../types'
 
@@ -25,22 +25,10 @@ const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }
 }
 
 /** How the engine turned by hand. */
-export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): StoppingJudgement {
+export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): Judgement {
   const { feel, plugIn } = entry.body
   const { mark, details } = MEANING[feel]
   const locked = feel === 'locked'
-  const stops: Stop[] =
-    locked && plugIn
-      ? [
-          {
-            id: 'locked_plug_in',
-            title: "Don't crank it",
-            reason:
-              'Locked with the plug in: it may be full of fuel or oil, even when the stick is dry. Pull the plug, then turn it by hand.',
-            clearedBy: 'Turned by hand with the plug out, and logged.',
-          },
-        ]
-      : []
   const released =
     feel === 'weak' && file.facts.release === 'automatic'
       ? ['This engine has an automatic release: weak by hand is expected.']
@@ -50,6 +38,5 @@ export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): Stopp
     mark,
     headline: `Turns over: ${TURN_FEELS[feel].toLowerCase()}${locked ? (plugIn ? ', plug in' : ', plug out') : ''}`,
     details: [...details, ...released],
-    stops,
   }
 }

@@ -70,7 +70,7 @@ describe('compression in words', () => {
 })
 
 describe('debris in words', () => {
-  const sample = (
+  const sampled = (
     place: 'filter_clean' | 'jet' | 'sump',
     material: (typeof DEBRIS_MATERIALS)[number],
     amount: (typeof DEBRIS_AMOUNTS)[number],
@@ -85,7 +85,8 @@ describe('debris in words', () => {
           note: null,
         }),
       ]),
-    ).debris!
+    )
+  const sample = (...said: Parameters<typeof sampled>) => sampled(...said).debris!
   it('every material has a name and every source words', () => {
     for (const material of DEBRIS_MATERIALS) {
       expect(MATERIAL_WORDS[material]).toBeTruthy()
@@ -105,7 +106,9 @@ describe('debris in words', () => {
         material,
       ).toEqual(states)
     }
-    expect(sample('sump', 'aluminium', 'none')).toMatchObject({ state: 'normal', stops: [], sources: [] })
+    const nothing = sampled('sump', 'aluminium', 'none')
+    expect(nothing.stops).toEqual([])
+    expect(nothing.debris).toMatchObject({ state: 'normal', sources: [] })
   })
 })
 
