@@ -21,9 +21,3 @@ const id = useId()
     <p class="fault" :hidden="!fault">{{ fault }}</p>
   </div>
 </template>
-
-<style scoped>
-.field :deep(.el-select__wrapper) {
-  min-height: 44px;
-}
-</style>

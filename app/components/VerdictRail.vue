@@ -13,9 +13,8 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
         <h2 class="lab">Look first: only told, or past a rule of thumb</h2>
         <details v-for="s in a.asked" :key="s.id">
           <summary>
-            <StateMark mark="near" bare /><span>{{ s.title }}</span>
+            <StateMark mark="near" bare /><span>{{ s.reason }}</span>
           </summary>
-          <p>{{ s.reason }}</p>
           <p>Settled by: {{ s.clearedBy }}</p>
         </details>
       </section>

@@ -20,8 +20,11 @@ const owedNow = computed(() => a.value?.owed.map(o => o.text) ?? [])
 /** what nothing stands against is mended; the others are asked for as they stand */
 const wayOf = (d: Draft): NonNullable<HandBackBody['way']> =>
   d.way ?? (a.value && notToRun(a.value.stops).length ? 'as_is' : owedNow.value.length ? 'test_owed' : 'mended')
-const testsOf = (d: Draft): Draft['owed'] =>
-  d.owed?.length ? d.owed : owedNow.value.map(what => ({ what: what.slice(0, 200), due: '' }))
+const testsOf = (d: Draft): Draft['owed'] => {
+  if (d.owed?.length) return d.owed
+  const owed = owedNow.value.map(what => ({ what: what.slice(0, 200), due: '' }))
+  return owed.length ? owed : [{ what: '', due: '' }]
+}
 const form = useEntryForm<'hand_back', Draft>({
   kind: 'hand_back',
   form: 'hand_back',
@@ -174,7 +177,7 @@ const care = computed(() =>
             />
           </div>
           <p v-if="form.faultOf('owed')" class="fault">{{ form.faultOf('owed') }}</p>
-          <ElButton class="add" @click="addTest">Add a test</ElButton>
+          <ElButton class="add" size="large" @click="addTest">Add a test</ElButton>
         </template>
         <PlainField v-model="draft.to" label="Handed to" :fault="form.faultOf('to')" />
         <PlainField
@@ -215,6 +218,7 @@ const care = computed(() =>
 }
 .add {
   justify-self: start;
+  min-height: 44px;
 }
 .care li {
   padding: 2px 0;
