@@ -54,7 +54,10 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
   },
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: [
+    { path: '~/components', pathPrefix: false },
+    { path: '~/entries', pathPrefix: false, extensions: ['vue'] },
+  ],
   alias: { '#core': here('./core') },
   elementPlus: { importStyle: 'css', defaultLocale: 'en' },
   // NUXT_DATA_DIR; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag

@@ -1,4 +1,4 @@
-import { stageStates, currentStage, waitingNow } from './condition/stages'
+import { currentStage, stageOf, stageStates, waitingNow } from './condition/stages'
 import type { StageState, Waiting } from './condition/stages'
 import type { Basis } from './condition/basis'
 import { basisOf } from './condition/basis'
@@ -12,22 +12,18 @@ import { oilMapOf } from './condition/oilMap'
 import type { Owed } from './condition/owed'
 import { owedNow } from './condition/owed'
 import { stopsOf, withSignatures } from './condition/stops'
-import type { BoreJudgement } from './entries/bore/judge'
-import type { CompressionJudgement } from './entries/compression/judge'
-import type { DebrisJudgement } from './entries/debris/judge'
 import type { JobFile } from './entries/file'
-import type { MixJudgement } from './entries/mix/judge'
-import type { OilJudgement } from './entries/oil/judge'
+import type { Newest } from './entries/judgements'
 import { usedSinceLastVisit } from './entries/oil_use/judge'
-import { partsStanding } from './entries/part/judge'
 import { roomOf } from './entries/rooms'
-import type { EntryKind, EntryOf } from './entries/types'
-import { latest, ofKind } from './entries/types'
+import type { Entry, EntryKind, EntryOf } from './entries/types'
+import { keptOf } from './entries/kept'
 import type { Spend } from './estimate/spend'
 import { spendNow, spendStop, termsNow } from './estimate/spend'
-import type { Judgement, Stop } from './judgement'
+import type { Judgement, Mark, Stop } from './judgement'
 import { entriesInForce } from './log/entry'
 import type { Stage } from './log/words'
+import { STAGE_ORDER } from './log/words'
 import { allowedLooks } from './next/allowed'
 import type { NextLook } from './next/nextLooks'
 import { nextLooks } from './next/nextLooks'
@@ -45,25 +41,18 @@ export interface Assessment {
   inForce: string[]
   /** one for each standing finding, newest last */
   judgements: Judgement[]
-  oil: OilJudgement | null
-  mix: MixJudgement | null
-  turnOver: Judgement | null
   /** how far the job is on the way back from fuel in the oil; null when there was none */
   fuel: FuelPath | null
-  compression: CompressionJudgement | null
-  plug: Judgement | null
-  airFilter: Judgement | null
-  leakDown: Judgement | null
-  crankcase: Judgement | null
-  debris: DebrisJudgement | null
-  /** the newest bore sheet */
-  bore: BoreJudgement | null
   /** noticed and not followed up */
   owed: Owed[]
   /** the oil's way through this engine, and where it stopped */
   oilMap: OilMap | null
-  /** every other finding, the newest of its kind and place; open evidence and modifications in place all of them */
-  others: Judgement[]
+  /** the newest of each kind */
+  newest: Newest
+  /** what stands side by side: the newest of each kind and place, of some kinds every one; what was found deepest inside comes first */
+  findings: Judgement[]
+  /** the mark of each kind of finding: the worst of those that stand side by side */
+  marks: Partial<Record<EntryKind, Mark>>
   /** what the verdict rests on */
   basis: Basis
   stops: Stop[]
@@ -92,15 +81,12 @@ export interface Assessment {
 export function assess(file: JobFile): Assessment {
   const inForce = entriesInForce(file.entries)
   const condition = foldCondition(file, inForce)
-  const standingParts = new Set(partsStanding(inForce).map(e => e.id))
-  const judged = condition.judged.filter(({ entry }) => !isPart(entry.kind) || standingParts.has(entry.id))
+  const { judged } = condition
   const judgements = judged.map(j => j.judgement)
-  const newest = <J extends Judgement>(kind: EntryKind): J | null =>
-    (judged.filter(j => j.entry.kind === kind).at(-1)?.judgement ?? null) as J | null
-  const oil = newest<OilJudgement>('oil')
-  const since = oil && usedSinceLastVisit(file, inForce)
-  if (since) oil.details.push(usedSinceWords(since, ml => shownIn(ml, 'mL', file.policy.volumeUnit)))
-  const bore = newest<BoreJudgement>('bore')
+  const newest = Object.fromEntries(judged.map(j => [j.entry.kind, j.judgement])) as Newest
+  const since = newest.oil && usedSinceLastVisit(file, inForce)
+  if (since) newest.oil?.details.push(usedSinceWords(since, ml => shownIn(ml, 'mL', file.policy.volumeUnit)))
+  const sideBySide = sideBySideOf(judged)
   const spend = spendNow(inForce, file.policy)
   const held = stopsOf(condition, inForce)
   const fuel = fuelPath(inForce, file.facts)
@@ -112,74 +98,67 @@ export function assess(file: JobFile): Assessment {
     ...spendStop(spend, inForce, file.policy),
   ]
   const bad = badParts(condition)
-  const ruling: Ruling = { inForce, facts: file.facts, bore, stops, bad, known: condition.known }
+  const ruling: Ruling = { inForce, facts: file.facts, bore: newest.bore ?? null, stops, bad, known: condition.known }
   const stages = stageStates(inForce, file.facts)
   return {
     inForce: inForce.map(e => e.id),
     judgements,
-    oil,
-    mix: newest<MixJudgement>('mix'),
     fuel,
-    turnOver: newest('turn_over'),
-    compression: newest<CompressionJudgement>('compression'),
-    debris: newest<DebrisJudgement>('debris'),
-    plug: newest('plug'),
-    airFilter: newest('air_filter'),
-    leakDown: newest('leak_down'),
-    crankcase: newest('crankcase'),
-    bore,
+    newest,
+    findings: sideBySide.map(j => j.judgement),
+    marks: marksOf(sideBySide),
     owed: owedNow(inForce),
     oilMap: oilMapOf(inForce, file),
-    others: othersOf(judged),
     basis: basisOf(inForce, file.facts),
     stops,
     asked: held.asked,
     condition,
     bad,
     next: allowedLooks(nextLooks(inForce, file.facts), stops),
-    decision: judgeDecision(ofKind(inForce, 'option'), termsNow(inForce), file.policy, {
+    decision: judgeDecision(keptOf(inForce).option, termsNow(inForce), file.policy, {
       ruledOut: option => ruledOutBy(option, ruling),
       unlooked: option => unlooked(option, ruling),
       facts: file.facts,
     }),
     spend,
-    approved: latest(inForce, 'approval') ?? null,
+    approved: keptOf(inForce).approval.at(-1) ?? null,
     stages,
     stage: currentStage(stages),
     waiting: waitingNow(inForce),
-    closed: latest(inForce, 'hand_back') !== undefined,
+    closed: keptOf(inForce).hand_back.at(-1) !== undefined,
   }
 }
 
 const FUEL = 'oil_fuel'
-const isPart = (kind: EntryKind): boolean => kind === PART
-const PART: EntryKind = 'part'
 
-/** Shown by name of their own beside the rest. */
-const NAMED: readonly EntryKind[] = [
-  'oil',
-  'mix',
-  'turn_over',
-  'plug',
-  'air_filter',
-  'compression',
-  'leak_down',
-  'crankcase',
-]
+const DEPTH = [...STAGE_ORDER].reverse()
 
-/** Every other finding: all of those that stand side by side, the newest of the rest; of samples the newest of each place. */
-function othersOf(judged: Condition['judged']): Judgement[] {
-  const lastOf = new Map(judged.map(j => [`${j.entry.kind} ${roomOf(j.entry).place?.(j.entry) ?? ''}`, j.entry.id]))
-  const newestSample = judged.filter(j => j.entry.kind === SAMPLE).at(-1)?.entry.id
+/** Those of a kind that all stand count, of the others the newest of each place; what was found deepest inside comes first. */
+function sideBySideOf(judged: Condition['judged']): Condition['judged'] {
+  const placeOf = ({ entry }: Condition['judged'][number]): string =>
+    `${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`
+  const last = new Map(judged.map(j => [placeOf(j), j.entry.id]))
   return judged
-    .filter(j => !NAMED.includes(j.entry.kind) && j.entry.id !== newestSample)
-    .filter(j => {
-      const room = roomOf(j.entry)
-      return room.all || lastOf.get(`${j.entry.kind} ${room.place?.(j.entry) ?? ''}`) === j.entry.id
-    })
-    .map(j => j.judgement)
+    .filter(j => roomOf(j.entry).all || last.get(placeOf(j)) === j.entry.id)
+    .sort((a, b) => depth(a.entry) - depth(b.entry))
 }
-const SAMPLE: EntryKind = 'debris'
+
+function depth(entry: Entry): number {
+  const stage = stageOf(entry)
+  return stage === null ? DEPTH.length : DEPTH.indexOf(stage)
+}
+
+const GRAVEST: readonly Mark[] = ['past', 'near', 'open', 'good']
+
+/** The worst of those that stand side by side speaks for their kind. */
+function marksOf(sideBySide: Condition['judged']): Assessment['marks'] {
+  const marks: Assessment['marks'] = {}
+  for (const { entry, judgement } of sideBySide) {
+    const before = marks[entry.kind]
+    if (!before || GRAVEST.indexOf(judgement.mark) < GRAVEST.indexOf(before)) marks[entry.kind] = judgement.mark
+  }
+  return marks
+}
 
 function usedSinceWords(
   { number, usedMl, hours, mlPerH }: NonNullable<ReturnType<typeof usedSinceLastVisit>>,

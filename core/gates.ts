@@ -1,12 +1,11 @@
 import type { Assessment } from './assess'
 import { assess } from './assess'
 import { handBackRefusal } from './handover/handBack'
-import { FINDING_KINDS } from './entries/findings'
 import type { Entry, EntryOf } from './entries/types'
 import { entriesInForce } from './log/entry'
-import { ofKind } from './entries/types'
+import { keptOf } from './entries/kept'
 import type { JobFile } from './entries/file'
-import { safeRefusal } from './entries/made_safe/safe'
+import { safeRefusal } from './entries/safe'
 import { RENEWING } from './words/deciding'
 import { fuelPath, refillRefusal } from './condition/fuelPath'
 import { forbidding } from './condition/stops'
@@ -84,7 +83,7 @@ const said = (message: string | null): Refused | null => (message === null ? nul
 
 /** What an entry does or asks for is refused while a danger that forbids it stands; a reading that happened never is. */
 function forbidden(entry: Entry, log: Standing): Refused | null {
-  if (entry.supersedes !== null || FINDING_KINDS.includes(entry.kind)) return null
+  if (entry.supersedes !== null || roomOf(entry).finding) return null
   const acts = roomOf(entry).acts?.(entry) ?? []
   for (const act of acts) {
     // past its warning share the owner is called; only past the cap nothing more is begun
@@ -102,7 +101,7 @@ function forbidden(entry: Entry, log: Standing): Refused | null {
 /** A valve's leak is tested as found before anything is done to it. */
 function valveLeakRefusal(entry: EntryOf<'valve_leak'>, log: Standing): Refused | null {
   if (entry.body.when !== 'after') return null
-  const asFound = ofKind(log.inForce, 'valve_leak').some(
+  const asFound = keptOf(log.inForce).valve_leak.some(
     e => e.body.when === 'as_found' && e.body.valve === entry.body.valve && e.id !== entry.supersedes,
   )
   return asFound
@@ -117,12 +116,12 @@ function valveLeakRefusal(entry: EntryOf<'valve_leak'>, log: Standing): Refused 
 /** How a cover lay is written down before it comes off, and stays as it was written once it is off. */
 function asFoundRefusal(entry: EntryOf<'as_found'> | EntryOf<'void'>, log: Standing): Refused | null {
   const target =
-    entry.supersedes === null ? undefined : ofKind(log.inForce, 'as_found').find(e => e.id === entry.supersedes)
+    entry.supersedes === null ? undefined : keptOf(log.inForce).as_found.find(e => e.id === entry.supersedes)
   const name = (words: string): string => words.trim().toLowerCase()
   const covers = [target?.body.cover, entry.kind === 'as_found' ? entry.body.cover : undefined].flatMap(c =>
     c === undefined ? [] : [name(c)],
   )
-  const off = ofKind(log.inForce, 'fasteners').find(e => covers.includes(name(e.body.cover)))
+  const off = keptOf(log.inForce).fasteners.find(e => covers.includes(name(e.body.cover)))
   return off
     ? refused(
         `${off.body.cover} is off already: what it looked like before can't be written down now. Write what is remembered into a note.`,
@@ -134,7 +133,7 @@ function asFoundRefusal(entry: EntryOf<'as_found'> | EntryOf<'void'>, log: Stand
 
 /** Lash as found is written down before anybody turns a screw, and stays as it was once it was set. */
 function lashRefusal(entry: EntryOf<'lash'>, log: Standing): Refused | null {
-  const standing = ofKind(log.inForce, 'lash')
+  const standing = keptOf(log.inForce).lash
   const asFound = standing.find(e => e.body.state === 'as_found')
   if (entry.body.state === 'set' && (!asFound || asFound.id === entry.supersedes))
     return refused(
@@ -175,7 +174,7 @@ function approvalRefusal(entry: EntryOf<'approval'>, log: Standing, before: bool
   const option = decision.options.find(o => o.entryId === optionEntryId)
   if (!option)
     return refused('The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
-  const lines = ofKind(file.entries, 'option').find(e => e.id === optionEntryId)?.body.lines
+  const lines = keptOf(file.entries).option.find(e => e.id === optionEntryId)?.body.lines
   if (RENEWING.includes(option.way)) {
     const stop = stops.find(s => s.id === 'cause')
     if (stop && !stop.signed) return refused(`${stop.title}: ${stop.reason} ${stop.clearedBy}`)

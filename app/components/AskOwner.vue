@@ -2,7 +2,7 @@
 import dayjs from 'dayjs'
 import { changeOrder } from '#core/estimate/quote'
 import { moneyText } from '#core/estimate/money'
-import { ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { QUOTE_STAGES } from '#core/words/deciding'
 import type { QuoteLine } from '#shared/types/records'
 
@@ -24,7 +24,7 @@ const link = ref('')
 const busy = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 const byFee = computed(() => draft.stage === 'look' || draft.stage === 'strip')
-const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
+const photos = computed(() => keptOf(sheet.inForce.value).photo)
 const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))
 watch(
   change,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { describe } from '#core/entries/say'
-import { latest, ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { Visit } from '#core/entries/file'
 
 /** What earlier visits left behind: what was refused, what is still changed on the machine, what it carries for life. */
@@ -15,11 +15,11 @@ const shown = computed(() =>
     .reverse()
     .map(v => ({
       ...v,
-      complaint: latest(v.entries, 'complaint')?.body.words ?? '',
-      refused: ofKind(v.entries, 'refused'),
-      open: ofKind(v.entries, 'evidence').filter(e => !e.body.explained),
-      changes: ofKind(v.entries, 'modification').filter(m => m.body.state === 'in_place'),
-      events: ofKind(v.entries, 'event'),
+      complaint: keptOf(v.entries).complaint.at(-1)?.body.words ?? '',
+      refused: keptOf(v.entries).refused,
+      open: keptOf(v.entries).evidence.filter(e => !e.body.explained),
+      changes: keptOf(v.entries).modification.filter(m => m.body.state === 'in_place'),
+      events: keptOf(v.entries).event,
     }))
     .filter(v => !props.carried || v.refused.length + v.open.length + v.changes.length + v.events.length > 0),
 )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { isSafe } from '#core/entries/made_safe/safe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { tiltGuide } from '#core/oil/tiltGuide'
@@ -9,7 +9,7 @@ import { tiltGuide } from '#core/oil/tiltGuide'
 /** Before turning, tipping or opening: ticked once a working day, and again after anything was connected. Until then such readings are refused. */
 const sheet = useSheet()
 const shop = useShopStore()
-const last = computed(() => latest(sheet.inForce.value, 'made_safe'))
+const last = computed(() => keptOf(sheet.inForce.value).made_safe.at(-1))
 const now = useNow({ interval: 60_000 })
 const safe = computed(() => isSafe(sheet.inForce.value, now.value.toISOString()))
 const ticked = ref<(keyof typeof SAFE_STEPS)[]>([])

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 
 /** Photos of this job: from the camera or a file, made small and freed of place and camera by the bench computer. */
 const sheet = useSheet()
-const photos = computed(() => ofKind(sheet.inForce.value, 'photo'))
+const photos = computed(() => keptOf(sheet.inForce.value).photo)
 const caption = ref('')
 const big = ref<string | null>(null)
 const shown = computed(() => photos.value.find(p => p.body.photoId === big.value))

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { CaseLine } from '#shared/types/records'
 
 /** The same complaint on engines of this class, and what each turned out to be. */
 const sheet = useSheet()
 const cases = ref<CaseLine[]>([])
-const about = computed(() => latest(sheet.inForce.value, 'complaint')?.body.about ?? null)
+const about = computed(() => keptOf(sheet.inForce.value).complaint.at(-1)?.body.about ?? null)
 watch(
   about,
   async kind => {

@@ -7,7 +7,7 @@ defineProps<{
   label: string
   tabs: { form: FormName; label: string }[]
   on: FormName | null | undefined
-  marks: Map<FormName | undefined, Mark>
+  marks: Partial<Record<string, Mark>>
 }>()
 const emit = defineEmits<{ pick: [form: FormName] }>()
 </script>
@@ -23,7 +23,7 @@ const emit = defineEmits<{ pick: [form: FormName] }>()
       :aria-pressed="on === t.form"
       @click="emit('pick', t.form)"
     >
-      {{ t.label }} <StateMark v-if="marks.get(t.form)" :mark="marks.get(t.form)!" bare />
+      {{ t.label }} <StateMark v-if="marks[t.form]" :mark="marks[t.form]!" bare />
     </button>
   </div>
 </template>

@@ -1,4 +1,4 @@
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { BoreBody } from '#core/entries/bore/schema'
 import type { Tool } from '#core/measure/tools'
 import { boreOf } from '#core/measure/against'
@@ -30,7 +30,6 @@ export function useBoreSheet() {
 
   const form = useEntryForm<'bore', Draft>({
     kind: 'bore',
-    form: 'bore',
     blank: () => ({
       nominal: known === null ? '' : String(known),
       unit: 'mm',
@@ -82,18 +81,14 @@ export function useBoreSheet() {
 
   const { draft } = form
 
-  const judged = computed(() =>
-    typed.value
-      ? sheet.assessment.value?.judgements.find(j => j.entryId === form.entryId.value)
-      : sheet.assessment.value?.bore,
-  )
+  const judged = computed(() => (typed.value ? form.judged.value : sheet.assessment.value?.newest.bore))
 
   const read = (t: string): number | null => {
     const value = figure(t)
     return value === null || Number.isNaN(value) ? null : value
   }
 
-  const last = computed(() => latest(sheet.inForce.value, 'bore'))
+  const last = computed(() => keptOf(sheet.inForce.value).bore.at(-1))
 
   const typed = computed(() => draft.value.rows.some(r => r.some(t => t.trim())))
 

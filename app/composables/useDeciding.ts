@@ -3,7 +3,8 @@ import { charged } from '#core/estimate/spend'
 import type { SimResult } from '#core/estimate/simulate'
 import { moneyText, toMajor, toMinor } from '#core/estimate/money'
 import type { ApprovalBody } from '#core/entries/approval/schema'
-import { ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
+import type { FormName } from './useJobSheet'
 import type { Way } from '#core/words/deciding'
 
 /** The ways of a job as they are weighed and agreed to. */
@@ -12,7 +13,7 @@ export function useDeciding() {
 
   const shop = useShopStore()
 
-  const options = computed(() => ofKind(sheet.inForce.value, 'option'))
+  const options = computed(() => keptOf(sheet.inForce.value).option)
 
   const decision = computed(() => sheet.assessment.value?.decision)
 
@@ -97,15 +98,16 @@ export function useDeciding() {
     options.value.some(o => o.body.way === 'part_out' || o.body.way === 'scrap' || o.body.way === 'new_engine'),
   )
 
-  const CHECKS = { rest_check: 'Rest of the machine', fit_check: 'Does another engine fit?' } as const
+  /** what is asked of the machine before an engine is chosen */
+  const { tabs: CHECKS } = useJobTabs(sheet)
 
-  const checking = ref<keyof typeof CHECKS | null>(null)
+  const checking = ref<FormName | null>(null)
 
   watch(
-    () => [sheet.form.value, sheet.correction.value] as const,
-    ([form, entry]) => {
-      if (form === 'rest_check' || form === 'fit_check') checking.value = form
-      if (entry?.kind === 'rest_check' || entry?.kind === 'fit_check') checking.value = entry.kind
+    () => [sheet.form.value, sheet.correction.value?.kind] as const,
+    wanted => {
+      const form = CHECKS.value.find(t => wanted.includes(t.form))?.form
+      if (form) checking.value = form
     },
     { immediate: true },
   )

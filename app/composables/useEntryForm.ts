@@ -1,7 +1,7 @@
 import { ulid } from 'ulid'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
+import type { JudgementOf } from '#core/entries/judgements'
 import type { HowGot } from '#core/log/words'
-import type { FormName } from './useJobSheet'
 
 /** `at` is set when it is first sent, so that sending it again is the very same entry. */
 interface Kept<D> {
@@ -13,7 +13,6 @@ interface Kept<D> {
 
 interface FormPlan<K extends EntryKind, D extends object> {
   kind: K
-  form: FormName
   /** the standing entry that the form shows and corrects */
   base?: Entry
   /** distinguishes several drafts of one form, for example one for each option */
@@ -32,7 +31,7 @@ interface FormPlan<K extends EntryKind, D extends object> {
  */
 export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPlan<K, D>) {
   const sheet = useSheet()
-  const key = `remedium:draft:${sheet.job.value.id}:${plan.form}${plan.slot ? `:${plan.slot}` : ''}`
+  const key = `remedium:draft:${sheet.job.value.id}:${plan.kind}${plan.slot ? `:${plan.slot}` : ''}`
   const baseId = plan.base?.id ?? null
   const start = (): D => (plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank())
   const fresh = (): Kept<D> => ({ id: ulid(), supersedes: baseId, at: null, data: start() })
@@ -146,6 +145,9 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
     submit,
     clear,
     faultOf,
+    judged: computed(
+      () => sheet.assessment.value?.judgements.find(j => j.entryId === kept.value.id) as JudgementOf<K> | undefined,
+    ),
     correcting: computed(() => kept.value.supersedes !== null && kept.value.supersedes !== baseId),
   }
 }

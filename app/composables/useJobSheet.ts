@@ -11,34 +11,10 @@ import type { ShopPolicy } from '#core/engine/policy'
 import type { HowGot, Stage } from '#core/log/words'
 import type { MeasureItem } from '#core/measure/items'
 import type { JobPage } from '#shared/types/records'
-import type { PlannedFinding } from '~/entries/plans'
+import { FACES } from '~/entries/faces'
 
-export type FormName =
-  | PlannedFinding
-  | 'meter'
-  | 'photo'
-  | 'check'
-  | 'cause_found'
-  | 'part'
-  | 'oil_map'
-  | 'bore'
-  | 'measure'
-  | 'oil'
-  | 'mix'
-  | 'fuel'
-  | 'turn_over'
-  | 'plug'
-  | 'air_filter'
-  | 'compression'
-  | 'leak_down'
-  | 'crankcase'
-  | 'debris'
-  | 'complaint'
-  | 'claim'
-  | 'terms'
-  | 'option'
-  | 'note'
-  | 'hand_back'
+/** A form of the sheet: that of a kind of entry, or the oil's way through the engine. */
+export type FormName = EntryKind | 'oil_map'
 
 export interface JobSheet {
   job: Ref<JobPage>
@@ -83,63 +59,11 @@ export interface NewEntry<K extends EntryKind> {
 
 export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
-const FORM_OF: Partial<Record<EntryKind, [Stage, FormName]>> = {
-  oil: ['first_look', 'oil'],
-  plug: ['first_look', 'plug'],
-  air_filter: ['first_look', 'air_filter'],
-  mix: ['first_look', 'mix'],
-  turn_over: ['first_look', 'turn_over'],
-  compression: ['narrow_down', 'compression'],
-  leak_down: ['narrow_down', 'leak_down'],
-  crankcase: ['narrow_down', 'crankcase'],
-  debris: ['open_up', 'debris'],
-  smoke: ['first_look', 'smoke'],
-  leaks: ['first_look', 'leaks'],
-  clues: ['first_look', 'clues'],
-  lock_step: ['first_look', 'lock_step'],
-  oil_use: ['first_look', 'oil_use'],
-  oil_kind: ['first_look', 'oil_kind'],
-  oil_change: ['build', 'oil_change'],
-  lash: ['narrow_down', 'lash'],
-  check: ['narrow_down', 'check'],
-  theory: ['narrow_down', 'theory'],
-  cause_found: ['open_up', 'cause_found'],
-  part: ['open_up', 'part'],
-  as_found: ['open_up', 'as_found'],
-  fasteners: ['open_up', 'fasteners'],
-  bad_batch: ['open_up', 'bad_batch'],
-  fitted: ['build', 'fitted'],
-  work: ['build', 'work'],
-  bore: ['measure', 'bore'],
-  valve_leak: ['measure', 'valve_leak'],
-  pump_rig: ['measure', 'pump_rig'],
-  measure: ['measure', 'measure'],
-  evidence: ['open_up', 'evidence'],
-  refused: ['hand_back', 'refused'],
-  rest_check: ['decide', 'rest_check'],
-  fit_check: ['decide', 'fit_check'],
-  owner_call: ['decide', 'owner_call'],
-  meter: ['book_in', 'meter'],
-  modification: ['book_in', 'modification'],
-  inventory: ['book_in', 'inventory'],
-  event: ['book_in', 'event'],
-  complaint: ['book_in', 'complaint'],
-  claim: ['book_in', 'claim'],
-  terms: ['book_in', 'terms'],
-  option: ['decide', 'option'],
-  hand_back: ['hand_back', 'hand_back'],
-}
-/** Where a form of a check stands, when it is not the first look. */
-const FORM_STAGE: Partial<Record<FormName, Stage>> = {
-  compression: 'narrow_down',
-  leak_down: 'narrow_down',
-  crankcase: 'narrow_down',
-  lash: 'narrow_down',
-  debris: 'open_up',
-  claim: 'book_in',
-}
 /** Whether the log's own Correct leads to a form. */
-export const correctable = (entry: Entry): boolean => entry.kind === 'note' || FORM_OF[entry.kind] !== undefined
+export const correctable = (entry: Entry): boolean => {
+  const face = FACES[entry.kind]
+  return entry.kind === 'note' || (face !== undefined && face.corrects !== false)
+}
 
 export function useJobSheet(first: JobPage): JobSheet {
   const shop = useShopStore()
@@ -234,17 +158,15 @@ export function useJobSheet(first: JobPage): JobSheet {
 
   function startCheck(check: Check): void {
     checkId.value = check.id
-    if (check.form === undefined) open('narrow_down', 'check')
-    else open(FORM_STAGE[check.form] ?? 'first_look', check.form)
+    const form = (check.form ?? 'check') as EntryKind
+    open(FACES[form]?.stage ?? 'first_look', form)
   }
 
   function correct(entry: Entry): void {
+    if (!correctable(entry)) return
     if (entry.kind === 'check') checkId.value = entry.body.check
-
-    const [stage, form] = entry.kind === 'note' ? [entry.body.stage, 'note' as const] : (FORM_OF[entry.kind] ?? [])
-    if (!stage || !form) return
     correction.value = entry
-    open(stage, form)
+    open(entry.kind === 'note' ? entry.body.stage : (FACES[entry.kind]?.stage ?? 'book_in'), entry.kind)
   }
 
   return {

@@ -1,87 +1,38 @@
+import type { EntryKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { partsStanding } from '#core/entries/part/judge'
 import type { PartKey } from '#core/teardown/parts'
-import { latest } from '#core/entries/types'
-import { hasSump } from '#core/oil/fillMarks'
-import { FINDING_PLANS } from '~/entries/plans'
-import type { PlannedFinding } from '~/entries/plans'
+import { tabsOf } from '~/entries/faces'
+import type { Shown } from '~/entries/face'
 import type { FormName, JobSheet } from '~/composables/useJobSheet'
 
+/** Drawn beside the forms of opening up; it logs nothing of its own. */
+const OIL_MAP = { form: 'oil_map' as const, label: 'Oil map', at: 3 }
+
 /** The forms of each stage of a job, which of them is open, and how each stands. */
-export function useJobTabs(sheet: JobSheet | null) {
-  const LOOKS: { form: FormName; label: string }[] = [
-    { form: 'oil', label: 'Oil' },
-    { form: 'mix', label: 'Mix' },
-    { form: 'fuel', label: 'Fuel in the oil' },
-    { form: 'turn_over', label: 'Turns over' },
-    { form: 'lock_step', label: 'Locked' },
-    { form: 'plug', label: 'Plug' },
-    { form: 'air_filter', label: 'Air filter' },
-    { form: 'clues', label: 'Outside' },
-    { form: 'leaks', label: 'Leaks' },
-    { form: 'smoke', label: 'Smoke' },
-    { form: 'oil_use', label: 'Uses oil' },
-    { form: 'oil_kind', label: 'Kind of oil' },
-  ]
-  const PLANNED = new Set<string>(Object.keys(FINDING_PLANS))
-  const planned = (form: FormName | null | undefined): PlannedFinding | null =>
-    form && PLANNED.has(form) ? (form as PlannedFinding) : null
-  const locked = computed(
-    () =>
-      sheet &&
-      (latest(sheet.inForce.value, 'turn_over')?.body.feel === 'locked' || latest(sheet.inForce.value, 'lock_step')),
-  )
-  const hidden = computed((): Set<FormName> => {
-    const f = sheet?.job.value.facts
-    if (!f) return new Set()
-    const gone: (FormName | false)[] = [
-      !hasSump(f) && 'oil',
-      !hasSump(f) && 'oil_use',
-      f.cycle !== 'two' && 'mix',
-      !sheet?.assessment.value?.fuel && 'fuel',
-      !locked.value && 'lock_step',
-    ]
-    return new Set(gone.filter(form => form !== false))
-  })
-  const looks = computed(() => LOOKS.filter(l => !hidden.value.has(l.form)))
-  const look = computed(() => looks.value.find(l => l.form === sheet?.form.value)?.form ?? looks.value[0]?.form)
-  /** the mark of the newest standing finding of each kind */
-  const marks = computed(() => {
-    const kindOf = new Map(sheet?.inForce.value.map(e => [e.id, e.kind]))
-    const newest = new Map(
-      sheet?.assessment.value?.judgements.map(j => [kindOf.get(j.entryId) as FormName | undefined, j.mark]),
-    )
-    // many parts and sizes stand side by side: the worst of them speaks
-    for (const kind of ['part', 'measure'] as const) {
-      const all = sheet?.assessment.value?.judgements.filter(j => kindOf.get(j.entryId) === kind).map(j => j.mark) ?? []
-      const worst = (['past', 'near', 'open', 'good'] as const).find(m => all.includes(m))
-      if (worst) newest.set(kind, worst)
+export function useJobTabs(sheet: JobSheet) {
+  const shown = computed((): Shown => {
+    const { turn_over: turned, lock_step: steps } = keptOf(sheet.inForce.value)
+    return {
+      facts: sheet.job.value.facts,
+      fuel: Boolean(sheet.assessment.value?.fuel),
+      locked: turned.at(-1)?.body.feel === 'locked' || steps.length > 0,
     }
-    return newest
   })
-  const OPENED: { form: FormName; label: string }[] = [
-    { form: 'part', label: 'Parts' },
-    { form: 'as_found', label: 'As found' },
-    { form: 'oil_map', label: 'Oil map' },
-    { form: 'fasteners', label: 'Fasteners' },
-    { form: 'debris', label: 'Debris' },
-    { form: 'evidence', label: 'Evidence' },
-    { form: 'cause_found', label: 'First cause' },
-    { form: 'bad_batch', label: 'Bad batch' },
-  ]
-  const MEASURED = computed((): { form: FormName; label: string }[] => [
-    { form: 'bore', label: 'Bore' },
-    { form: 'measure', label: 'Other sizes' },
-    ...(sheet?.job.value.facts.cycle === 'two' ? [] : [{ form: 'valve_leak' as const, label: 'Valve leak test' }]),
-    ...(sheet?.job.value.facts.oiling.startsWith('pump') ? [{ form: 'pump_rig' as const, label: 'Pump rig' }] : []),
-  ])
-  const opened = computed(() => OPENED.find(t => t.form === sheet?.form.value)?.form ?? 'part')
-  const measured = computed(() => MEASURED.value.find(t => t.form === sheet?.form.value)?.form ?? 'bore')
+  const tabs = computed((): { form: FormName; label: string; at: number }[] => {
+    const stage = sheet.stage.value
+    const forms = tabsOf(stage, shown.value)
+    return stage === 'open_up' ? [...forms, OIL_MAP].sort((a, b) => a.at - b.at) : forms
+  })
+  const inHand = computed(() => tabs.value.find(t => t.form === sheet.form.value)?.form ?? tabs.value[0]?.form)
+  const entryForm = computed(() => (inHand.value === 'oil_map' ? null : ((inHand.value ?? null) as EntryKind | null)))
+  const marks = computed(() => sheet.assessment.value?.marks ?? {})
   /** a part touched on the map: its own sheet where there is one, otherwise the list */
   function pickPart(part: PartKey): void {
-    const standing = sheet && partsStanding(sheet.inForce.value).find(e => e.body.part === part)
-    if (standing) sheet?.correct(standing)
-    else sheet?.open('open_up', 'part')
+    const standing = partsStanding(sheet.inForce.value).find(e => e.body.part === part)
+    if (standing) sheet.correct(standing)
+    else sheet.open('open_up', 'part')
   }
 
-  return { planned, looks, look, marks, OPENED, MEASURED, opened, measured, pickPart }
+  return { tabs, inHand, entryForm, marks, pickPart }
 }

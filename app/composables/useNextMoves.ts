@@ -2,10 +2,10 @@ import { moneyText } from '#core/estimate/money'
 import { basisWords } from '#core/condition/basis'
 import { heldBack } from '#core/next/allowed'
 import type { NextLook } from '#core/next/nextLooks'
+import { formOf } from '#core/next/nextLooks'
 import { HOW_GOT } from '#core/log/words'
 import type { Check } from '#core/catalogue'
 import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
-import type { FormName } from '~/composables/useJobSheet'
 
 export interface Move {
   id: string
@@ -26,40 +26,9 @@ export function useNextMoves() {
 
   const a = computed(() => sheet.assessment.value)
 
-  const FORM: Record<NextLook['id'], FormName> = {
-    oil: 'oil',
-    mix: 'mix',
-    fuel: 'fuel',
-    smell: 'oil',
-    turn_over: 'turn_over',
-    plug_out: 'turn_over',
-    compression: 'compression',
-    lash: 'lash',
-    retest: 'compression',
-    lock: 'lock_step',
-    evidence: 'evidence',
-    debris: 'debris',
-    option: 'option',
-    value: 'terms',
-  }
+  const start = (look: NextLook): void => sheet.open(look.stage, formOf(look))
 
-  const start = (look: NextLook): void => sheet.open(look.stage, FORM[look.id])
-
-  /** the newest of each kind; the older ones stand in the log */
-  const findings = computed(() =>
-    [
-      a.value?.debris,
-      a.value?.leakDown,
-      a.value?.crankcase,
-      a.value?.compression,
-      a.value?.oil,
-      a.value?.mix,
-      a.value?.plug,
-      a.value?.airFilter,
-      a.value?.turnOver,
-      ...(a.value?.others ?? []),
-    ].filter(j => j !== null && j !== undefined),
-  )
+  const findings = computed(() => a.value?.findings ?? [])
 
   /** how each was got, in a word */
   const how = computed(

@@ -36,7 +36,6 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
 
   const form = useEntryForm<'option', Draft>({
     kind: 'option',
-    form: 'option',
     slot: props.base?.id ?? `new:${props.way}`,
     base: props.base,
     blank: () => {
@@ -48,7 +47,7 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
         lines: proposeWay(way, {
           inForce: sheet.inForce.value,
           facts: sheet.job.value.facts,
-          bore: sheet.assessment.value?.bore ?? null,
+          bore: sheet.assessment.value?.newest.bore ?? null,
           stuck: sheet.job.value.stuck,
         }).map((l, i) => ({
           id: lineId(i),

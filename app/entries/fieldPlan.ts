@@ -1,7 +1,7 @@
-import type { EntryKind } from '#core/entries/types'
 import type { LeakSite } from '#core/entries/leaks/schema'
 import type { EngineFacts } from '#core/engine/facts'
 import type { HowGot } from '#core/log/words'
+import type { Face } from './face'
 
 /** One field of a finding that is plain enough to be described instead of drawn. */
 export type FieldPlan = {
@@ -36,8 +36,7 @@ export interface QuantityDraft {
 }
 export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | null>
 
-export interface FindingPlan {
-  kind: EntryKind
+export interface FindingPlan extends Face {
   /** what the button says */
   log: string
   intro?: string

@@ -81,21 +81,10 @@ export interface Check {
   /** at most one of its signs shows */
   oneOf?: true
   shows: readonly Sign[]
-  /** the form of the job sheet that takes this check */
-  form?:
-    | 'oil'
-    | 'mix'
-    | 'turn_over'
-    | 'lock_step'
-    | 'plug'
-    | 'air_filter'
-    | 'compression'
-    | 'leak_down'
-    | 'crankcase'
-    | 'lash'
-    | 'smoke'
-    | 'leaks'
-    | 'clues'
-    | 'debris'
-    | 'claim'
+  /** somebody pulls the cord or works the starter for it, plug in or a spark at its end */
+  cranks?: true
+  /** hands go where something turns, falls, sprays or springs */
+  hands?: true
+  /** the kind of entry that takes this check, where it has a form of its own */
+  form?: string
 }

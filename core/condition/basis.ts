@@ -1,7 +1,7 @@
 import type { EngineFacts } from '../engine/facts'
-import { FINDING_KINDS } from '../entries/findings'
-import type { Entry, EntryKind } from '../entries/types'
-import { hasSump } from '../oil/fillMarks'
+import { keptOf } from '../entries/kept'
+import { askedOf, nameOf, roomOf } from '../entries/rooms'
+import type { Entry } from '../entries/types'
 
 /** What a verdict rests on, so that nobody takes a look for a measurement. */
 export interface Basis {
@@ -11,55 +11,19 @@ export interface Basis {
   notDone: string[]
 }
 
-const NAMES: Partial<Record<EntryKind, string>> = {
-  oil: 'oil',
-  mix: 'mix',
-  turn_over: 'turning',
-  plug: 'plug',
-  air_filter: 'air filter',
-  compression: 'compression',
-  leak_down: 'leak-down',
-  crankcase: 'crankcase',
-  debris: 'debris',
-  smoke: 'smoke',
-  leaks: 'leaks',
-  lash: 'lash',
-  oil_use: 'oil use',
-  meter: 'running time',
-  clues: 'outside',
-  lock_step: 'locked engine',
-  check: 'other checks',
-  measure: 'sizes',
-  bore: 'bore',
-  part: 'parts',
-  valve_leak: 'valve leak',
-}
-
 /** Sorts the standing findings by how they were got, and names what an engine like this is usually asked and was not. */
 export function basisOf(inForce: Entry[], facts: EngineFacts): Basis {
   const of = (...hows: (string | null)[]): string[] => [
-    ...new Set(
-      inForce
-        .filter(e => FINDING_KINDS.includes(e.kind) && hows.includes(e.how))
-        .map(e => NAMES[e.kind])
-        .filter(name => name !== undefined),
-    ),
+    ...new Set(inForce.filter(e => roomOf(e).finding && hows.includes(e.how)).map(e => roomOf(e).name)),
   ]
-  const has = (kind: EntryKind): boolean => inForce.some(e => e.kind === kind)
-  const asked: EntryKind[] = [
-    'turn_over',
-    'plug',
-    'compression',
-    ...(hasSump(facts) ? ['oil' as const] : []),
-    ...(facts.cycle === 'four' ? ['lash' as const] : ['crankcase' as const]),
-    ...(facts.oiling === 'premix' ? ['mix' as const] : []),
-    'leak_down',
-  ]
+  const kept = keptOf(inForce)
   return {
     measured: of('measured'),
     felt: of('by_feel', 'by_eye'),
     guessed: of('claimed', 'estimated'),
-    notDone: asked.filter(kind => !has(kind)).map(kind => NAMES[kind] ?? kind),
+    notDone: askedOf(facts)
+      .filter(kind => kept[kind].length === 0)
+      .map(nameOf),
   }
 }
 

@@ -1,6 +1,6 @@
 import { condemned } from '../entries/part/judge'
 import type { Entry } from '../entries/types'
-import { ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { Stop } from '../judgement'
 import { PART_PLANS } from '../teardown/parts'
 import { DECIDING, partName } from '../teardown/places'
@@ -21,8 +21,8 @@ export function timeToDecide(inForce: Entry[]): string[] {
 /** Whether the first cause is named, and a line of a way to go cures it. */
 export function causeCured(inForce: Entry[]): { named: boolean; cured: boolean } {
   return {
-    named: ofKind(inForce, 'cause_found').some(e => e.body.proof !== 'unknown'),
-    cured: ofKind(inForce, 'option').some(o => o.body.lines.some(l => l.cures)),
+    named: keptOf(inForce).cause_found.some(e => e.body.proof !== 'unknown'),
+    cured: keptOf(inForce).option.some(o => o.body.lines.some(l => l.cures)),
   }
 }
 

@@ -144,7 +144,18 @@ export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
     for (const [key, hazard] of open) if (advance(hazard, newFacts, newDeeds)) open.delete(key)
     for (const start of starts) begin(open, start, entry.id, seq, strength, newFacts, newDeeds)
   })
-  return { judged, known, deeds, hazards: [...open.values()] }
+  return { judged: notReplaced(judged), known, deeds, hazards: [...open.values()] }
+}
+
+/** Of kinds whose newer one says all that there is to say of its place, only the newest is heard. */
+function notReplaced(judged: Condition['judged']): Condition['judged'] {
+  const last = new Map<string, string>()
+  for (const { entry } of judged)
+    if (roomOf(entry).replaces) last.set(`${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`, entry.id)
+  return judged.filter(
+    ({ entry }) =>
+      !roomOf(entry).replaces || last.get(`${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`) === entry.id,
+  )
 }
 
 function remember(known: Map<string, Known>, fact: Fact, worked: Set<string>): void {

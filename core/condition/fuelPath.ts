@@ -2,7 +2,7 @@ import type { EngineFacts } from '../engine/facts'
 import type { StandState } from '../entries/stand_test/judge'
 import { judgeStand } from '../entries/stand_test/judge'
 import type { Entry } from '../entries/types'
-import { ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { Cure } from '../oil/cures'
 import { CURES } from '../oil/cures'
 
@@ -57,10 +57,10 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   if (found?.kind !== 'oil') return null
   const after = inForce.slice(smelt + 1)
   const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
-  const fluids = ofKind(after, 'fluid')
+  const fluids = keptOf(after).fluid
   const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
   const cure = after.findIndex(e => e.kind === 'cure')
-  const tests = ofKind(cure < 0 ? [] : after.slice(cure + 1), 'stand_test')
+  const tests = keptOf(cure < 0 ? [] : after.slice(cure + 1)).stand_test
   const last = tests.at(-1)
   const stand: StandTest | null = last
     ? {

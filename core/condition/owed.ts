@@ -1,6 +1,6 @@
 import { figuresOwed, partsStanding } from '../entries/part/judge'
 import type { Entry } from '../entries/types'
-import { ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import { partName } from '../teardown/places'
 
 export interface Owed {
@@ -22,14 +22,14 @@ export function owedNow(inForce: Entry[]): Owed[] {
         .map(figure => ({ entryId: e.id, text: `${name}: kept on a look, ${figure} not measured` })),
     ]
   })
-  const fasteners = ofKind(inForce, 'fasteners')
-    .filter(e => e.body.back !== e.body.out)
+  const fasteners = keptOf(inForce)
+    .fasteners.filter(e => e.body.back !== e.body.out)
     .map(e => ({
       entryId: e.id,
       text: `${e.body.cover}: ${e.body.out} fastener${e.body.out === 1 ? '' : 's'} out, ${e.body.back === null ? 'none back yet' : `${e.body.back} back`}`,
     }))
-  const evidence = ofKind(inForce, 'evidence')
-    .filter(e => !e.body.explained)
+  const evidence = keptOf(inForce)
+    .evidence.filter(e => !e.body.explained)
     .map(e => ({
       entryId: e.id,
       text: `${e.body.missing ? 'Missing piece' : 'Evidence'} not explained: ${e.body.what}`,

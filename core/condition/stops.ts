@@ -1,6 +1,6 @@
 import type { Act, DeedKind } from '../log/facts'
 import type { Entry } from '../entries/types'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { Stop } from '../judgement'
 import type { Condition, Hazard } from './fold'
 
@@ -42,12 +42,12 @@ function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
   }
 }
 
-const ridden = (inForce: Entry[]): boolean => latest(inForce, 'terms')?.body.useClass === 'child'
+const ridden = (inForce: Entry[]): boolean => keptOf(inForce).terms.at(-1)?.body.useClass === 'child'
 
 /** The newest signature for one of these stops, given after a place in the log. */
 function signature(inForce: Entry[], stopIds: string[], after = -1): Stop['signed'] {
-  const given = ofKind(inForce, 'sign_off')
-    .filter(e => stopIds.includes(e.body.stopId) && inForce.indexOf(e) > after)
+  const given = keptOf(inForce)
+    .sign_off.filter(e => stopIds.includes(e.body.stopId) && inForce.indexOf(e) > after)
     .at(-1)
   return given ? { by: given.by, at: given.at, reason: given.body.reason } : null
 }

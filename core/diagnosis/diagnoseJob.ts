@@ -1,6 +1,6 @@
 import type { Entry } from '../entries/types'
 import { entriesInForce } from '../log/entry'
-import { ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { JobFile } from '../entries/file'
 import type { Diagnosis } from './diagnose'
 import { diagnose } from './diagnose'
@@ -36,8 +36,8 @@ export function treeOfJob(file: JobFile, depth = 3): TreeNode {
 
 const leftOutOf = (inForce: Entry[]): Set<string> =>
   new Set(
-    ofKind(inForce, 'check')
-      .filter(e => e.body.skipped)
+    keptOf(inForce)
+      .check.filter(e => e.body.skipped)
       .map(e => e.body.check),
   )
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { HOW_GOT } from '../log/words'
 import { idText, nullable, wordsOf } from '../schema/words'
-import { FINDING_KINDS } from './findings'
+import { isFinding } from './rooms'
 import { BODY_SCHEMAS } from './schemas'
 import type { Entry, EntryKind } from './types'
 
@@ -22,7 +22,7 @@ const envelope = z
     supersedes: nullable(idText('Corrected entry')),
   })
   .superRefine((entry, check) => {
-    if (FINDING_KINDS.includes(entry.kind) && entry.how === null)
+    if (isFinding(entry.kind) && entry.how === null)
       check.addIssue({
         code: 'custom',
         path: ['how'],

@@ -1,4 +1,5 @@
 import type { Act, DeedDraft, FactDraft, HazardStart, SignDraft } from '../log/facts'
+import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
 import type { Judgement } from '../judgement'
 import type { JobFile } from './file'
@@ -9,11 +10,21 @@ export interface Room<K extends EntryKind> {
   /** as a list of what was looked at says it */
   name: string
   /** the stage of the job that it belongs to */
-  stage: Stage | null
+  stage: Stage | null | ((entry: EntryOf<K>) => Stage)
   /** by what it stands side by side with others of its kind: cylinder, valve, sample place */
   place?(entry: EntryOf<K>): string
+  /** read, seen, felt or told of the machine: how it was got has to be said, and what happened is never refused */
+  finding?: true
+  /** its stage counts as done once one of it stands */
+  shows?: true
+  /** what the first look and the tests of this kind of engine are not complete without; the stage waits for those of `essential` */
+  asked?(facts: EngineFacts): 'asked' | 'essential' | false
+  /** it is done with hands near what turns, falls, sprays or springs: not before the machine was made safe */
+  handsIn?(entry: EntryOf<K>): boolean
   /** every one of its kind counts, not only the newest */
   all?: true
+  /** a newer one of the same place takes the place of the older in everything */
+  replaces?: true
   judge?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): Judgement
   /** signs of the catalogue, for the diagnosis */
   signs?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): SignDraft[]

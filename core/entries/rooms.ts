@@ -1,4 +1,7 @@
+import type { EngineFacts } from '../engine/facts'
 import type { SignDraft } from '../log/facts'
+import type { Stage } from '../log/words'
+import { STAGE_ORDER } from '../log/words'
 import type { JobFile } from './file'
 import type { Room } from './room'
 import type { Entry, EntryKind } from './types'
@@ -131,6 +134,26 @@ const ROOMS = {
 
 /** The room of one entry, as it takes that very entry. */
 export const roomOf = (entry: Entry): Room<EntryKind> => ROOMS[entry.kind] as Room<EntryKind>
+
+/** Read, seen, felt or told: how it was got has to be said. */
+export const isFinding = (kind: EntryKind): boolean => (ROOMS[kind] as Room<EntryKind>).finding === true
+
+/** What a list of what was looked at calls it. */
+export const nameOf = (kind: EntryKind): string => ROOMS[kind].name
+
+/** In the order in which a bench looks. */
+const IN_ORDER = (Object.keys(ROOMS) as EntryKind[])
+  .map(kind => ({ kind, room: ROOMS[kind] as Room<EntryKind> }))
+  .filter(({ room }) => room.asked)
+  .sort((a, b) => STAGE_ORDER.indexOf(a.room.stage as Stage) - STAGE_ORDER.indexOf(b.room.stage as Stage))
+
+/** Kinds of finding that an engine like this is usually asked for. */
+export const askedOf = (facts: EngineFacts): EntryKind[] =>
+  IN_ORDER.filter(({ room }) => room.asked?.(facts)).map(({ kind }) => kind)
+
+/** Those without which nobody has had a first look. */
+export const essentialsOf = (facts: EngineFacts): EntryKind[] =>
+  IN_ORDER.filter(({ room }) => room.asked?.(facts) === 'essential').map(({ kind }) => kind)
 
 /** What an entry says of the catalogue's signs. */
 export const signsOf = (entry: Entry, file: JobFile, inForce: Entry[]): SignDraft[] =>

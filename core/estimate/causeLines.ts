@@ -2,7 +2,7 @@ import type { CauseGroup } from '../catalogue'
 import { CAUSE_BY_ID } from '../catalogue'
 import type { Entry } from '../entries/types'
 import type { EstimateLine } from './estimateLine'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import { FIT_KEYS } from '../entries/fit_check/judge'
 import type { EngineFacts } from '../engine/facts'
 import type { EngineClass } from '../engine/words'
@@ -64,7 +64,7 @@ const partLine = (text: string, why: string, cures = false): WayLine => ({
 
 /** What cures the causes that were named: the work, and the parts that the cure speaks of. */
 function cureLines(inForce: Entry[], facts: EngineFacts): WayLine[] {
-  const named = ofKind(inForce, 'cause_found').flatMap(({ body }) =>
+  const named = keptOf(inForce).cause_found.flatMap(({ body }) =>
     body.proof !== 'unknown' && body.causeId ? (CAUSE_BY_ID.get(body.causeId) ?? []) : [],
   )
   return named.flatMap(cause => {
@@ -163,7 +163,7 @@ export function proposeWay(way: Way, { inForce, facts, bore, stuck }: WayContext
 
 /** What another engine needs to go in, from the fit check. */
 function adapters(way: Way, inForce: Entry[]): WayLine[] {
-  const fit = REPOWERING.includes(way) ? latest(inForce, 'fit_check')?.body : undefined
+  const fit = REPOWERING.includes(way) ? keptOf(inForce).fit_check.at(-1)?.body : undefined
   return fit
     ? FIT_KEYS.filter(k => fit[k] === 'adapt').map(k =>
         partLine(`Adapter: ${FIT_ITEMS[k].toLowerCase()}`, 'from the fit check'),

@@ -1,5 +1,5 @@
 import type { Entry, EntryOf } from '../entries/types'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import { charged, minutesOf } from './spend'
 
@@ -26,7 +26,7 @@ export interface Invoice {
  * its labour where no time was logged since, its sure parts and outwork where none of that name came. Whole smallest units throughout.
  */
 export function invoiceOf(inForce: Entry[], policy: ShopPolicy): Invoice {
-  const spends = ofKind(inForce, 'spend')
+  const spends = keptOf(inForce).spend
   const labour = spends.flatMap((e): InvoiceLine[] => {
     const minutes = Math.round(minutesOf(e.body))
     return minutes > 0
@@ -36,7 +36,7 @@ export function invoiceOf(inForce: Entry[], policy: ShopPolicy): Invoice {
   const bought = spends.flatMap(e =>
     e.body.costMinor ? [{ text: e.body.what, detail: null, minor: e.body.costMinor }] : [],
   )
-  const came = ofKind(inForce, 'order').flatMap(e =>
+  const came = keptOf(inForce).order.flatMap(e =>
     e.body.state === 'arrived' && e.body.priceMinor !== null
       ? [
           {
@@ -47,12 +47,12 @@ export function invoiceOf(inForce: Entry[], policy: ShopPolicy): Invoice {
         ]
       : [],
   )
-  const works = ofKind(inForce, 'outwork').flatMap(e =>
+  const works = keptOf(inForce).outwork.flatMap(e =>
     e.body.verdict === 'accepted' && e.body.priceMinor !== null
       ? [{ text: e.body.what, detail: e.body.shop, minor: e.body.priceMinor }]
       : [],
   )
-  const approval = latest(inForce, 'approval')
+  const approval = keptOf(inForce).approval.at(-1)
   const agreedLines = approval ? asAgreed(approval, inForce) : { labour: [], parts: [] }
   labour.push(...agreedLines.labour)
   const parts = [...came, ...works, ...bought, ...agreedLines.parts]
@@ -80,12 +80,12 @@ function asAgreed(approval: EntryOf<'approval'>, inForce: Entry[]): Pick<Invoice
   const { lines, labourRateMinor } = approval.body.frozen
   const sure = lines.filter(l => l.chance >= 1 && l.likely > 0)
   const since = inForce.slice(inForce.indexOf(approval) + 1)
-  const timed = ofKind(since, 'spend').some(e => minutesOf(e.body) > 0)
+  const timed = keptOf(since).spend.some(e => minutesOf(e.body) > 0)
   const came = new Set(
     [
-      ...ofKind(inForce, 'order').filter(e => e.body.priceMinor !== null && e.body.state === 'arrived'),
-      ...ofKind(inForce, 'outwork').filter(e => e.body.priceMinor !== null && e.body.verdict === 'accepted'),
-      ...ofKind(inForce, 'spend').filter(e => e.body.costMinor !== null),
+      ...keptOf(inForce).order.filter(e => e.body.priceMinor !== null && e.body.state === 'arrived'),
+      ...keptOf(inForce).outwork.filter(e => e.body.priceMinor !== null && e.body.verdict === 'accepted'),
+      ...keptOf(inForce).spend.filter(e => e.body.costMinor !== null),
     ].map(e => e.body.what.trim().toLowerCase()),
   )
   const labour = timed

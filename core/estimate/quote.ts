@@ -2,7 +2,7 @@ import type { Assessment } from '../assess'
 import type { Entry } from '../entries/types'
 import type { FrozenOption } from '../entries/approval/schema'
 import { entriesInForce } from '../log/entry'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import type { KeyOf } from '../words/keys'
 import type { QUOTE_STAGES } from '../words/deciding'
@@ -82,7 +82,7 @@ export function quoteOf(
     stage === 'look' || stage === 'strip'
       ? []
       : decision.options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
-  const bodies = new Map(ofKind(inForce, 'option').map(e => [e.id, e.body]))
+  const bodies = new Map(keptOf(inForce).option.map(e => [e.id, e.body]))
   const options = live.map((o): QuoteOption => ({
     id: o.entryId,
     name: o.name,
@@ -103,7 +103,7 @@ export function quoteOf(
     cause,
     options,
     fee: feeMinor === null ? null : toMajor(feeMinor, currency),
-    complaint: latest(inForce, 'complaint')?.body.words ?? null,
+    complaint: keptOf(inForce).complaint.at(-1)?.body.words ?? null,
     notKnown: [
       ...new Set([
         ...(decision.verdict?.looks ?? [])
@@ -116,9 +116,9 @@ export function quoteOf(
     cap: decision.money.cap,
     running: decision.money.running,
     agreedBefore: approved ? (changeOrder({ approved, decision }, entries)?.agreed ?? null) : null,
-    refusedBefore: ofKind(inForce, 'refused').map(e => ({ what: e.body.what, risk: e.body.risk })),
-    photos: ofKind(inForce, 'photo')
-      .filter(e => photoIds.includes(e.body.photoId))
+    refusedBefore: keptOf(inForce).refused.map(e => ({ what: e.body.what, risk: e.body.risk })),
+    photos: keptOf(inForce)
+      .photo.filter(e => photoIds.includes(e.body.photoId))
       .map(e => ({ id: e.body.photoId, caption: e.body.caption })),
     frozen: Object.fromEntries(
       live.map((o): [string, FrozenOption] => {

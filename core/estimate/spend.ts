@@ -1,17 +1,17 @@
 import type { Entry, EntryOf } from '../entries/types'
 import type { TermsBody } from '../entries/terms/schema'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import type { Stop } from '../judgement'
 import { moneyText, toMajor } from './money'
 
 /** Terms as they stand: a cap that the owner changed on a call takes the place of the one before it. */
 export function termsNow(inForce: Entry[]): TermsBody | undefined {
-  const terms = latest(inForce, 'terms')
+  const terms = keptOf(inForce).terms.at(-1)
   if (!terms) return undefined
   const at = inForce.indexOf(terms)
-  const call = ofKind(inForce, 'owner_call')
-    .filter(e => e.body.capMinor !== null && inForce.indexOf(e) > at)
+  const call = keptOf(inForce)
+    .owner_call.filter(e => e.body.capMinor !== null && inForce.indexOf(e) > at)
     .at(-1)
   return call ? { ...terms.body, capMinor: call.body.capMinor } : terms.body
 }
@@ -47,7 +47,7 @@ export interface Spend {
  * @param now a moment up to which a running clock counts; null for a judgement without a clock
  */
 export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | null = null): Spend {
-  const all = ofKind(inForce, 'spend')
+  const all = keptOf(inForce).spend
   const terms = termsNow(inForce)
   const tax = 1 + policy.taxPct / 100
   const rate = terms?.ownTimeFree ? 0 : toMajor(policy.labourRateMinor, policy.currency) * tax
@@ -59,8 +59,8 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
     terms?.capMinor === null || terms?.capMinor === undefined ? null : toMajor(terms.capMinor, policy.currency)
   const sharePct = cap === null ? null : cap > 0 ? (100 * total) / cap : total > 0 ? Infinity : 0
   const last = all.at(-1)
-  const answered = ofKind(inForce, 'owner_call')
-    .filter(e => e.body.result === 'answered')
+  const answered = keptOf(inForce)
+    .owner_call.filter(e => e.body.result === 'answered')
     .at(-1)
   return {
     minutes,
@@ -84,7 +84,7 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
 export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[], policy: ShopPolicy): Stop[] {
   if (state === 'ok' || called || cap === null) return []
   const cash = (x: number): string => moneyText(x, policy.currency)
-  const tried = ofKind(inForce, 'owner_call').at(-1)?.body.result === 'no_answer'
+  const tried = keptOf(inForce).owner_call.at(-1)?.body.result === 'no_answer'
   return [
     {
       id: 'spend',

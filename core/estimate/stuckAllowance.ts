@@ -1,5 +1,5 @@
 import type { Entry } from '../entries/types'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 
 export type RustGrade = 'clean' | 'rusty'
 /** A joint that was undone in this shop: whether a fastener was stuck, and the minutes that it took. */
@@ -23,13 +23,13 @@ const OLD_YEARS = 15
 
 /** How a machine stands as to rust: seen outside or inside, or old. */
 export function rustGrade(inForce: Entry[]): RustGrade {
-  const clues = latest(inForce, 'clues')?.body
+  const clues = keptOf(inForce).clues.at(-1)?.body
   return clues?.outside.includes('rust') || (clues?.ageYears ?? 0) >= OLD_YEARS ? 'rusty' : 'clean'
 }
 
 /** The joints that one job's log tells of. */
 export const jointsOf = (inForce: Entry[]): JointCase[] =>
-  ofKind(inForce, 'fasteners').map(({ body }) => ({
+  keptOf(inForce).fasteners.map(({ body }) => ({
     grade: rustGrade(inForce),
     stuck: body.stuck.length > 0,
     minutes: body.minutes,

@@ -1,7 +1,7 @@
 import type { ShopPolicy } from '../engine/policy'
 import { describe } from '../entries/say'
 import type { Entry } from '../entries/types'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import { MEASURE_PLANS } from '../measure/items'
 import { partsStanding } from '../entries/part/judge'
 import { partName } from '../teardown/places'
@@ -24,17 +24,17 @@ export interface BuiltPart {
  */
 export function asBuilt(inForce: Entry[], policy: ShopPolicy): { sections: BuiltPart[]; missing: string[] } {
   const line = (e: Entry, text: string): BuiltLine => ({ text, by: e.by, at: e.at })
-  const bore = ofKind(inForce, 'bore')
-    .filter(e => e.body.when === 'after_hone')
+  const bore = keptOf(inForce)
+    .bore.filter(e => e.body.when === 'after_hone')
     .at(-1)
-  const sizes = [...(bore ? [bore] : []), ...ofKind(inForce, 'measure').filter(e => e.body.when === 'after')]
-  const lash = ofKind(inForce, 'lash')
-    .filter(e => e.body.state === 'set')
+  const sizes = [...(bore ? [bore] : []), ...keptOf(inForce).measure.filter(e => e.body.when === 'after')]
+  const lash = keptOf(inForce)
+    .lash.filter(e => e.body.state === 'set')
     .at(-1)
-  const fitted = ofKind(inForce, 'fitted')
+  const fitted = keptOf(inForce).fitted
   const kept = partsStanding(inForce).filter(e => e.body.disposition === 'reuse' || e.body.disposition === 'clean')
-  const joints = ofKind(inForce, 'fasteners').filter(e => e.body.back !== null)
-  const oil = latest(inForce, 'oil_change')
+  const joints = keptOf(inForce).fasteners.filter(e => e.body.back !== null)
+  const oil = keptOf(inForce).oil_change.at(-1)
   const sections: BuiltPart[] = [
     { title: 'Fitted', lines: fitted.map(e => line(e, describe(e, policy).text)) },
     {
@@ -67,8 +67,8 @@ export function asBuilt(inForce: Entry[], policy: ShopPolicy): { sections: Built
     { title: 'Oil', lines: oil ? [line(oil, describe(oil, policy).text)] : [] },
   ].filter(s => s.lines.length)
   const missing = [
-    ...ofKind(inForce, 'fasteners')
-      .filter(e => e.body.back !== null && e.body.back !== e.body.out)
+    ...keptOf(inForce)
+      .fasteners.filter(e => e.body.back !== null && e.body.back !== e.body.out)
       .map(e => `${e.body.cover}: ${e.body.back ?? 0} of ${e.body.out} fasteners went back.`),
     ...fitted
       .filter(e => e.body.batch === null && e.body.origin !== 'made')

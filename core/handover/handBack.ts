@@ -1,6 +1,6 @@
 import type { HandBackBody } from '../entries/hand_back/schema'
 import type { Entry } from '../entries/types'
-import { latest } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { Stop } from '../judgement'
 import type { Act } from '../log/facts'
 
@@ -61,7 +61,7 @@ export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.
 
 /** How the owner was told and how it was made unable to run, as the newest hand-back says it; empty where it says neither. */
 export function toldWords(inForce: Entry[]): string[] {
-  const body = latest(inForce, 'hand_back')?.body
+  const body = keptOf(inForce).hand_back.at(-1)?.body
   return [
     body?.told && `The owner was told: ${body.told}`,
     body?.disabled && `Made unable to run: ${body.disabled}`,

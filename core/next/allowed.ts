@@ -4,24 +4,11 @@ import type { Stop } from '../judgement'
 import type { Act } from '../log/facts'
 import type { NextLook } from './nextLooks'
 
-/** Checks for which somebody pulls the cord or works the starter, plug in or a spark at its end. */
-const CRANKED: readonly string[] = [
-  'compression',
-  'wet',
-  'spark',
-  'spark_hot',
-  'release',
-  'oil_pressure',
-  'spray_test',
-  'starter',
-  'stop_wire',
-  'air_leak',
-]
 /** The engine's looks that ask the same. */
 const CRANKED_LOOKS: readonly NextLook['id'][] = ['compression', 'retest']
 
 /** What a check asks of the engine; null where it only looks, feels or turns it by hand with the plug out. */
-export const actOf = (check: Check): Act | null => (check.runs ? 'run' : CRANKED.includes(check.id) ? 'crank' : null)
+export const actOf = (check: Check): Act | null => (check.runs ? 'run' : check.cranks ? 'crank' : null)
 
 /** The danger that forbids a check now, or null: what is forbidden is not offered either. */
 export function heldBack(check: Check, stops: Stop[]): Stop | null {

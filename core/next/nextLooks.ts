@@ -1,6 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
-import type { Entry } from '../entries/types'
-import { latest, ofKind } from '../entries/types'
+import type { Entry, EntryKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { Stage } from '../log/words'
 import { hasSump } from '../oil/fillMarks'
 import type { FuelStep } from '../condition/fuelPath'
@@ -42,16 +42,27 @@ const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'mi
   smell: { title: 'Short run, then smell the oil again', minutes: 10, why: 'Only a plain smell closes it.' },
 }
 
+const FORM: Partial<Record<NextLook['id'], EntryKind>> = {
+  fuel: 'fluid',
+  smell: 'oil',
+  plug_out: 'turn_over',
+  retest: 'compression',
+  lock: 'lock_step',
+  value: 'terms',
+}
+/** The kind of entry that answers a look. */
+export const formOf = ({ id }: NextLook): EntryKind => FORM[id] ?? (id as EntryKind)
+
 /** What is worth looking at next: danger first, then the quickest. */
 export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
   const looks: NextLook[] = []
-  const turn = latest(inForce, 'turn_over')?.body
-  const oil = latest(inForce, 'oil')?.body
-  const compression = latest(inForce, 'compression')?.body
-  const terms = latest(inForce, 'terms')?.body
-  if (latest(inForce, 'approval') || latest(inForce, 'hand_back')) return []
-  const tried = new Set(ofKind(inForce, 'lock_step').map(e => e.body.step))
-  const freed = ofKind(inForce, 'lock_step').some(e => e.body.result === 'freed')
+  const turn = keptOf(inForce).turn_over.at(-1)?.body
+  const oil = keptOf(inForce).oil.at(-1)?.body
+  const compression = keptOf(inForce).compression.at(-1)?.body
+  const terms = keptOf(inForce).terms.at(-1)?.body
+  if (keptOf(inForce).approval.at(-1) || keptOf(inForce).hand_back.at(-1)) return []
+  const tried = new Set(keptOf(inForce).lock_step.map(e => e.body.step))
+  const freed = keptOf(inForce).lock_step.some(e => e.body.result === 'freed')
   if (turn?.feel === 'locked' && turn.plugIn && !tried.has('plug_out'))
     looks.push({
       id: 'plug_out',
@@ -89,7 +100,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
       minutes: 1,
       why: 'Fuel in the oil reads like an overfill.',
     })
-  if (!latest(inForce, 'mix') && facts.oiling === 'premix')
+  if (!keptOf(inForce).mix.at(-1) && facts.oiling === 'premix')
     looks.push({
       id: 'mix',
       stage: 'first_look',
@@ -127,7 +138,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
     (compression.feel === 'none' ||
       compression.feel === 'weak' ||
       (compression.wet !== null && compression.dry !== null))
-  if (facts.cycle === 'four' && doubtful && !latest(inForce, 'lash'))
+  if (facts.cycle === 'four' && doubtful && !keptOf(inForce).lash.at(-1))
     looks.push({
       id: 'lash',
       stage: 'narrow_down',
@@ -136,7 +147,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
       why: 'No valve is blamed before its lash was read.',
     })
   const order = (kind: 'lash' | 'compression'): number => inForce.findLastIndex(e => e.kind === kind)
-  if (latest(inForce, 'lash')?.body.state === 'set' && compression && order('lash') > order('compression'))
+  if (keptOf(inForce).lash.at(-1)?.body.state === 'set' && compression && order('lash') > order('compression'))
     looks.push({
       id: 'retest',
       stage: 'narrow_down',
@@ -144,7 +155,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
       minutes: 6,
       why: 'A test is repeated after each change: a valve that was held open is not a burnt seat.',
     })
-  if (ofKind(inForce, 'evidence').some(e => !e.body.explained))
+  if (keptOf(inForce).evidence.some(e => !e.body.explained))
     looks.push({
       id: 'evidence',
       stage: 'open_up',
@@ -154,7 +165,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
     })
   if (
     oil &&
-    !latest(inForce, 'debris') &&
+    !keptOf(inForce).debris.at(-1) &&
     (oil.colour === 'silvery' || (oil.glitter !== null && oil.glitter !== 'none'))
   )
     looks.push({

@@ -1,6 +1,6 @@
 import type { Entry, EntryOf } from '../entries/types'
 import type { EstimateLine } from '../estimate/estimateLine'
-import { latest, ofKind } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import type { KeyOf } from '../words/keys'
 import { ORDER_STATES } from '../words/deciding'
 
@@ -24,8 +24,8 @@ const RANK: readonly NeedState[] = ['none', 'missing', 'asked', 'ordered', 'arri
  * @param lines lines of the way; parts and outwork count
  */
 export function needs(lines: EstimateLine[], inForce: Entry[]): Need[] {
-  const orders = ofKind(inForce, 'order')
-  const works = ofKind(inForce, 'outwork')
+  const orders = keptOf(inForce).order
+  const works = keptOf(inForce).outwork
   return lines
     .filter(l => (l.type === 'part' || l.type === 'outwork') && l.chance > 0)
     .map((l): Need => {
@@ -60,8 +60,8 @@ export function needs(lines: EstimateLine[], inForce: Entry[]): Need[] {
 
 /** The lines that count for parts: of what was agreed, else of the way that leads. */
 export function linesInHand(inForce: Entry[], bestId: string | null): EstimateLine[] {
-  const agreed = latest(inForce, 'approval')?.body.frozen.lines
-  return agreed ?? ofKind(inForce, 'option').find(o => o.id === bestId)?.body.lines ?? []
+  const agreed = keptOf(inForce).approval.at(-1)?.body.frozen.lines
+  return agreed ?? keptOf(inForce).option.find(o => o.id === bestId)?.body.lines ?? []
 }
 
 /** Sure needs that are not here yet. */

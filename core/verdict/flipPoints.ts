@@ -67,7 +67,7 @@ const SEARCH_TOP = 1e7
  * (a line's price or chance) comes before what can only be guessed (whether the work holds); then the nearest first.
  */
 export function flipPoints(
-  entries: EntryOf<'option'>[],
+  entries: readonly EntryOf<'option'>[],
   options: OptionJudgement[],
   fallback: Fallback,
   money: Money,

@@ -93,7 +93,7 @@ export function moneyOf(
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
 export function judgeOptions(
-  entries: EntryOf<'option'>[],
+  entries: readonly EntryOf<'option'>[],
   terms: TermsBody | undefined,
   given: ShopPolicy,
   ruledOut: (option: OptionBody) => string | null = () => null,

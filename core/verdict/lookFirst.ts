@@ -59,7 +59,7 @@ export function savePays({
  * expected value of knowing it (an upper bound) against the minutes it takes. The largest gain first.
  */
 export function looksFirst(
-  entries: EntryOf<'option'>[],
+  entries: readonly EntryOf<'option'>[],
   options: OptionJudgement[],
   fallback: Fallback,
   policy: ShopPolicy,

@@ -1,6 +1,6 @@
 import type { Entry } from '../entries/types'
 import type { OptionBody } from '../entries/option/schema'
-import { latest } from '../entries/types'
+import { keptOf } from '../entries/kept'
 import { FIT_KEYS } from '../entries/fit_check/judge'
 import { REST_KEYS } from '../entries/rest_check/judge'
 import type { EngineFacts } from '../engine/facts'
@@ -67,10 +67,10 @@ function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): strin
       ? 'head and block are one piece and the bore is past its limit'
       : null
   if (!REPOWERING.includes(way)) return null
-  const rest = latest(inForce, 'rest_check')?.body
+  const rest = keptOf(inForce).rest_check.at(-1)?.body
   const bad = rest ? REST_CARRIERS.filter(k => rest[k] === 'bad') : []
   if (bad.length) return `the rest is not worth an engine: ${list(bad.map(k => REST_ITEMS[k].toLowerCase()))}`
-  const fit = latest(inForce, 'fit_check')?.body
+  const fit = keptOf(inForce).fit_check.at(-1)?.body
   const no = fit ? FIT_KEYS.filter(k => fit[k] === 'no') : []
   return no.length ? `it does not fit: ${list(no.map(k => FIT_ITEMS[k].toLowerCase()))}` : null
 }
@@ -97,14 +97,14 @@ export function unlooked(
   if (way === 'donor' && !inForce.some(e => (e.kind === 'measure' || e.kind === 'bore') && e.how === 'measured'))
     doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {
-    const rest = latest(inForce, 'rest_check')?.body
+    const rest = keptOf(inForce).rest_check.at(-1)?.body
     const open = rest ? REST_KEYS.filter(k => rest[k] === 'not_looked') : []
     if (!rest)
       doubts.push(
         'The rest of the machine was not looked at: frame, gearbox and drive decide whether it is worth an engine.',
       )
     else if (open.length) doubts.push(`Not looked at: ${open.map(k => REST_ITEMS[k].toLowerCase()).join(', ')}.`)
-    const fit = latest(inForce, 'fit_check')?.body
+    const fit = keptOf(inForce).fit_check.at(-1)?.body
     const unchecked = fit ? FIT_KEYS.filter(k => fit[k] === 'not_checked') : []
     if (!fit) doubts.push('Nobody checked whether another engine fits: shaft, key, bolts, rotation, exhaust.')
     else if (unchecked.length)

@@ -77,7 +77,7 @@ export interface Found {
 
 /** All ways to go compared; the verdict is null until at least one option can be rated. */
 export function judgeDecision(
-  entries: EntryOf<'option'>[],
+  entries: readonly EntryOf<'option'>[],
   terms: TermsBody | undefined,
   given: ShopPolicy,
   { ruledOut = () => null, unlooked = () => [], facts }: Found = {},
@@ -199,7 +199,7 @@ function disagreementsOf({ options, fallback, policy, best, money }: View): stri
     })
 }
 
-function doubtsOf({ options, terms, money, best }: View, entries: EntryOf<'option'>[]): string[] {
+function doubtsOf({ options, terms, money, best }: View, entries: readonly EntryOf<'option'>[]): string[] {
   const doubts: string[] = []
   if (money.running === null) doubts.push('What it is worth running has not been said: enter it under Book in.')
   if (terms?.asIsValueMinor === null || terms === undefined)

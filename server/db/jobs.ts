@@ -6,7 +6,7 @@ import type { WaitingBody } from '#core/entries/waiting/schema'
 import { refusal } from '#core/gates'
 import { describe } from '#core/entries/say'
 import { entriesInForce } from '#core/log/entry'
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { JobFile, Visit } from '#core/entries/file'
 import { linesInHand, missing, needs, partsMove } from '#core/parts/needs'
 import type { JobView, NewJobParsed } from '#shared/types/records'
@@ -168,7 +168,7 @@ function moveParts(db: Database, jobId: string, entry: Entry): void {
   if (entry.kind !== 'order' && entry.kind !== 'outwork') return
   const file = jobFile(db, jobId)
   const inForce = entriesInForce(file.entries)
-  const said = latest(inForce, 'waiting')
+  const said = keptOf(inForce).waiting.at(-1)
   const all = needs(linesInHand(inForce, assess(file).decision.verdict?.bestId ?? null), inForce)
   const move = partsMove(all, said?.body.for ?? null)
   if (move === null || (said?.body.for ?? 'nobody') === move) return
@@ -185,7 +185,7 @@ function moveParts(db: Database, jobId: string, entry: Entry): void {
 
 /** Who has the next move; takes the place of what was said before. Runs inside the caller's transaction. */
 export function nowWaits(db: Database, jobId: string, { by, at }: Pick<Entry, 'by' | 'at'>, body: WaitingBody): void {
-  const said = latest(entriesInForce(entriesOf(db, jobId)), 'waiting')
+  const said = keptOf(entriesInForce(entriesOf(db, jobId))).waiting.at(-1)
   appendEntry(db, jobId, { id: ulid(), kind: 'waiting', at, by, how: null, body, supersedes: said?.id ?? null })
 }
 

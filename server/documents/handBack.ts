@@ -5,7 +5,7 @@ import { invoiceOf } from '#core/estimate/invoice'
 import type { InvoiceLine } from '#core/estimate/invoice'
 import { moneyText, toMajor } from '#core/estimate/money'
 import { entriesInForce } from '#core/log/entry'
-import { ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { ShopPolicy } from '#core/engine/policy'
 import { HOUR_LINES } from '#core/words/deciding'
 import { notToRun, toldWords } from '#core/handover/handBack'
@@ -26,7 +26,7 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
   const inForce = entriesInForce(view.entries)
   const bill = invoiceOf(inForce, policy)
   const cash = (minor: number): string => moneyText(toMajor(minor, policy.currency), policy.currency, true)
-  const stuck = ofKind(inForce, 'fasteners').filter(e => e.body.stuck.length)
+  const stuck = keptOf(inForce).fasteners.filter(e => e.body.stuck.length)
   return {
     info: { title: `Invoice T ${view.number}`, author: printable(policy.shopName) },
     foot: printable(
@@ -122,7 +122,7 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
     lines.length
       ? [heading(title), ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] }))]
       : []
-  const said = ofKind(inForce, 'hand_back').at(-1)?.body.words
+  const said = keptOf(inForce).hand_back.at(-1)?.body.words
   const { stops } = assess(fileOf(view, policy))
   return {
     info: { title: `Care card T ${view.number}`, author: printable(policy.shopName) },
@@ -148,7 +148,7 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
       ),
       ...list(
         'Put off, and what it risks',
-        ofKind(inForce, 'refused').map(e => `${e.body.what}: ${e.body.risk}`),
+        keptOf(inForce).refused.map(e => `${e.body.what}: ${e.body.risk}`),
       ),
       rule(),
       {
@@ -162,7 +162,7 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
 
 /** The lines of every way, as a spreadsheet reads them. */
 export function linesCsv(view: JobView, policy: ShopPolicy): string {
-  const rows = ofKind(entriesInForce(view.entries), 'option').flatMap(({ body }) =>
+  const rows = keptOf(entriesInForce(view.entries)).option.flatMap(({ body }) =>
     body.lines.map(l => {
       const figure = (x: number): number => (HOUR_LINES.includes(l.type) ? x : toMajor(x, policy.currency))
       return [

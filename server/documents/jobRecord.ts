@@ -2,7 +2,7 @@ import dayjs from 'dayjs'
 import { assess } from '#core/assess'
 import { moneyText } from '#core/estimate/money'
 import type { Entry } from '#core/entries/types'
-import { ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { asBuilt } from '#core/handover/asBuilt'
 import { toldWords } from '#core/handover/handBack'
 import { describe } from '#core/entries/say'
@@ -44,14 +44,14 @@ export function jobRecord(
   const file = fileOf(view, policy)
   const built = asBuilt(inForce, policy)
   const said = [
-    ...ofKind(inForce, 'complaint'),
-    ...ofKind(inForce, 'claim'),
-    ...ofKind(inForce, 'meter'),
-    ...ofKind(inForce, 'inventory'),
-    ...ofKind(inForce, 'terms'),
+    ...keptOf(inForce).complaint,
+    ...keptOf(inForce).claim,
+    ...keptOf(inForce).meter,
+    ...keptOf(inForce).inventory,
+    ...keptOf(inForce).terms,
   ]
-  const checks = ofKind(inForce, 'claim_check').reverse()
-  const notes = ofKind(inForce, 'note')
+  const checks = keptOf(inForce).claim_check.toReversed()
+  const notes = keptOf(inForce).note
 
   return {
     info: { title: `${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
@@ -91,7 +91,7 @@ export function jobRecord(
       ...findings(),
       ...section(
         'Checks of the catalogue',
-        ofKind(inForce, 'check').map(
+        keptOf(inForce).check.map(
           e =>
             `${dayjs(e.at).format('D MMM HH:mm')} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`,
         ),
@@ -108,7 +108,7 @@ export function jobRecord(
       ),
       ...section(
         'What it was',
-        ofKind(inForce, 'cause_found').map(e => describe(e, policy).text),
+        keptOf(inForce).cause_found.map(e => describe(e, policy).text),
       ),
       ...section(
         'Still owed',
@@ -116,13 +116,13 @@ export function jobRecord(
       ),
       ...section(
         'Refused or put off, and what it risks',
-        ofKind(inForce, 'refused').map(e => describe(e, policy).text),
+        keptOf(inForce).refused.map(e => describe(e, policy).text),
       ),
       ...section('Care', careText(file)),
       ...photos(),
       ...section(
         'Handed back',
-        ofKind(inForce, 'hand_back').map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`),
+        keptOf(inForce).hand_back.map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`),
       ),
       ...log(),
       rule(),
@@ -164,7 +164,7 @@ export function jobRecord(
 
   /** Pictures two in a row, with their words. */
   function photos(): unknown[] {
-    const kept = ofKind(inForce, 'photo').flatMap(e => {
+    const kept = keptOf(inForce).photo.flatMap(e => {
       const data = picture(e.body.photoId)
       return data
         ? [

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs'
 import { entriesInForce } from '#core/log/entry'
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { ShopPolicy } from '#core/engine/policy'
 import { FUEL_WORDS } from '#core/words/looks'
 import { SHELF_GRADES } from '#core/words/deciding'
@@ -53,8 +53,8 @@ export function jobTag(
   url: string,
 ): unknown[] {
   const inForce = entriesInForce(entries)
-  const words = latest(inForce, 'complaint')?.body.words ?? ''
-  const due = latest(inForce, 'terms')?.body.deadline
+  const words = keptOf(inForce).complaint.at(-1)?.body.words ?? ''
+  const due = keptOf(inForce).terms.at(-1)?.body.deadline
   return [
     {
       columns: [

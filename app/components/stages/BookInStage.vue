@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { latest, ofKind } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import type { ClaimCheckBody } from '#core/entries/claim_check/schema'
 import { answerText, questionsFor } from '#core/entries/claim/questions'
 import { describe } from '#core/entries/say'
@@ -22,17 +22,16 @@ import {
   VALVES,
 } from '#core/engine/words'
 import { CLAIM_STATES } from '#core/words/counter'
-import type { PlannedFinding } from '~/entries/plans'
 
 const sheet = useSheet()
 const job = computed(() => sheet.job.value)
-const claims = computed(() => ofKind(sheet.inForce.value, 'claim'))
+const claims = computed(() => keptOf(sheet.inForce.value).claim)
 /** forms that show a standing entry start again when that entry changes */
-const termsKey = computed(() => latest(sheet.inForce.value, 'terms')?.id ?? 'none')
-const complaintKey = computed(() => latest(sheet.inForce.value, 'complaint')?.id ?? 'none')
+const termsKey = computed(() => keptOf(sheet.inForce.value).terms.at(-1)?.id ?? 'none')
+const complaintKey = computed(() => keptOf(sheet.inForce.value).complaint.at(-1)?.id ?? 'none')
 const checkOf = (claimId: string) =>
-  ofKind(sheet.inForce.value, 'claim_check')
-    .filter(c => c.body.claimId === claimId)
+  keptOf(sheet.inForce.value)
+    .claim_check.filter(c => c.body.claimId === claimId)
     .at(-1)
 async function check(claimId: string, state: ClaimCheckBody['state']): Promise<void> {
   const outcome = await sheet.log({
@@ -45,7 +44,7 @@ async function check(claimId: string, state: ClaimCheckBody['state']): Promise<v
 }
 const asked = computed(() => {
   const known = new Set(claims.value.map(c => c.body.topic))
-  return questionsFor(latest(sheet.inForce.value, 'complaint')?.body.about ?? null, job.value.facts).filter(
+  return questionsFor(keptOf(sheet.inForce.value).complaint.at(-1)?.body.about ?? null, job.value.facts).filter(
     q => !known.has(q.id),
   )
 })
@@ -66,16 +65,13 @@ async function logAnswers(): Promise<void> {
   busy.value = false
 }
 const shop = useShopStore()
-const meterKey = computed(() => latest(sheet.inForce.value, 'meter')?.id ?? 'none')
-const MORE: { form: PlannedFinding; word: string }[] = [
-  { form: 'modification', word: 'Changed or switched off' },
-  { form: 'event', word: 'Happened to it' },
-  { form: 'inventory', word: 'Came in pieces' },
-]
-const more = computed(() => MORE.find(m => m.form === sheet.form.value)?.form ?? null)
-const kept = computed(() =>
-  sheet.inForce.value.filter(e => e.kind === 'modification' || e.kind === 'event' || e.kind === 'inventory'),
-)
+const meterKey = computed(() => keptOf(sheet.inForce.value).meter.at(-1)?.id ?? 'none')
+const { tabs: MORE } = useJobTabs(sheet)
+const more = computed(() => MORE.value.find(m => m.form === sheet.form.value)?.form ?? null)
+const kept = computed(() => {
+  const forms = new Set<string>(MORE.value.map(m => m.form))
+  return sheet.inForce.value.filter(e => forms.has(e.kind))
+})
 const facts = computed(() => {
   const f = job.value.facts
   return [
@@ -193,10 +189,10 @@ const facts = computed(() => {
           :aria-pressed="more === m.form"
           @click="sheet.open('book_in', more === m.form ? null : m.form)"
         >
-          {{ m.word }}
+          {{ m.label }}
         </button>
       </div>
-      <FindingForm v-if="more" :key="more" :name="more" @logged="sheet.open('book_in')" />
+      <EntryForm v-if="more && more !== 'oil_map'" :key="more" :form="more" @logged="sheet.open('book_in')" />
     </section>
     <section class="block">
       <h2>Photos</h2>

@@ -104,18 +104,18 @@ const {
     <KeepList v-if="givesUp" />
     <div class="tabs" role="group" aria-label="Before an engine is chosen">
       <button
-        v-for="(word, k) in CHECKS"
-        :key="k"
+        v-for="t in CHECKS"
+        :key="t.form"
         type="button"
         class="btn"
-        :class="{ on: checking === k }"
-        :aria-expanded="checking === k"
-        @click="checking = checking === k ? null : k"
+        :class="{ on: checking === t.form }"
+        :aria-expanded="checking === t.form"
+        @click="checking = checking === t.form ? null : t.form"
       >
-        {{ word }}
+        {{ t.label }}
       </button>
     </div>
-    <FindingForm v-if="checking" :key="checking" :name="checking" @logged="checking = null" />
+    <EntryForm v-if="checking && checking !== 'oil_map'" :key="checking" :form="checking" @logged="checking = null" />
     <div class="tabs" role="group" aria-label="Ways to go">
       <button
         v-for="o in options"

@@ -1,19 +1,6 @@
 <script setup lang="ts">
-import type { Mark } from '#core/judgement'
-import type { FormName } from '~/composables/useJobSheet'
-
-/** What is wrong: the essentials, what it looks like and why, and the check in hand. */
-defineProps<{ marks: Map<FormName | undefined, Mark> }>()
+/** What is wrong: the essentials, what it looks like and why, and the way from here. The checks stand under it. */
 const sheet = useSheet()
-const two = computed(() => sheet.job.value.facts.cycle === 'two')
-const tests = computed((): { form: FormName; label: string }[] => [
-  { form: 'compression', label: 'Compression' },
-  { form: 'leak_down', label: 'Leak-down' },
-  two.value ? { form: 'crankcase', label: 'Crankcase' } : { form: 'lash', label: 'Lash' },
-  { form: 'check', label: 'Other checks' },
-  { form: 'theory', label: 'Theories' },
-])
-const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)?.form ?? 'compression')
 </script>
 
 <template>
@@ -22,20 +9,6 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
     <LooksLike />
     <WayFromHere />
     <CasesAlike />
-    <TabRow
-      class="row"
-      label="Narrow down"
-      :tabs="tests"
-      :on="inHand"
-      :marks="marks"
-      @pick="form => sheet.open('narrow_down', form)"
-    />
-    <CompressionForm v-if="inHand === 'compression'" />
-    <LeakDownForm v-else-if="inHand === 'leak_down'" />
-    <CrankcaseForm v-else-if="inHand === 'crankcase'" />
-    <FindingForm v-else-if="inHand === 'lash'" name="lash" />
-    <CheckForm v-else-if="inHand === 'check'" />
-    <TheoryLedger v-else-if="inHand === 'theory'" />
   </div>
 </template>
 
@@ -43,10 +16,6 @@ const inHand = computed(() => tests.value.find(t => t.form === sheet.form.value)
 .narrow {
   display: grid;
   gap: 16px;
-}
-.row {
-  border-top: 1px solid var(--rule-2);
-  padding-top: 14px;
-  margin-bottom: 0;
+  margin-bottom: 16px;
 }
 </style>

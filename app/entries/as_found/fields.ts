@@ -2,7 +2,8 @@ import { AS_FOUND } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'as_found',
+  stage: 'open_up',
+  tab: { label: 'As found', at: 2 },
   log: 'Log it as found',
   how: null,
   counts: false,

@@ -1,7 +1,10 @@
+import { defineAsyncComponent } from 'vue'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'bad_batch',
+  stage: 'open_up',
+  tab: { label: 'Bad batch', at: 8 },
+  beside: defineAsyncComponent(() => import('~/components/BatchCarriers.vue')),
   log: 'Quarantine the batch',
   how: null,
   counts: false,

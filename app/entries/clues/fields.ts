@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'clues',
+  stage: 'first_look',
+  tab: { label: 'Outside', at: 7 },
   log: 'Log what is seen',
   how: 'by_eye',
   counts: true,

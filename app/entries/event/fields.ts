@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'event',
+  stage: 'book_in',
+  tab: { label: 'Happened to it', at: 2 },
   log: 'Log it',
   how: null,
   counts: false,

@@ -1,7 +1,8 @@
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'evidence',
+  stage: 'open_up',
+  tab: { label: 'Evidence', at: 6 },
   log: 'Keep it as evidence',
   how: null,
   counts: false,

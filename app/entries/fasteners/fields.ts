@@ -2,7 +2,8 @@ import { STUCK_METHODS } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'fasteners',
+  stage: 'open_up',
+  tab: { label: 'Fasteners', at: 4 },
   log: 'Log the fasteners',
   how: null,
   counts: false,

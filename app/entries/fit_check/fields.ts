@@ -3,7 +3,8 @@ import type { FieldPlan, FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'fit_check',
+  stage: 'decide',
+  tab: { label: 'Does another engine fit?', at: 2 },
   log: 'Log the fit',
   how: 'measured',
   counts: true,

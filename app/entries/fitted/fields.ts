@@ -1,8 +1,11 @@
+import { defineAsyncComponent } from 'vue'
 import { ORIGINS } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'fitted',
+  stage: 'build',
+  tab: { label: 'Fitted', at: 2 },
+  beside: defineAsyncComponent(() => import('~/components/BatchCarriers.vue')),
   log: 'Log what was fitted',
   how: null,
   counts: false,

@@ -1,7 +1,8 @@
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'inventory',
+  stage: 'book_in',
+  tab: { label: 'Came in pieces', at: 3 },
   log: 'Log what is in the box',
   how: null,
   counts: false,

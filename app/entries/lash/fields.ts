@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'lash',
+  stage: 'narrow_down',
+  tab: { label: 'Lash', at: 3, when: ({ facts }) => facts.cycle !== 'two' },
   log: 'Log the lash',
   how: 'measured',
   counts: true,

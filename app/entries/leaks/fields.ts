@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'leaks',
+  stage: 'first_look',
+  tab: { label: 'Leaks', at: 8 },
   log: 'Log the leaks',
   how: 'by_eye',
   counts: true,

@@ -5,7 +5,8 @@ import { note } from '../fieldPlan'
 const LOCK_LABELS = Object.fromEntries(Object.entries(LOCK_STEPS).map(([k, v]) => [k, v.label]))
 
 export default {
-  kind: 'lock_step',
+  stage: 'first_look',
+  tab: { label: 'Locked', at: 5, when: ({ locked }) => locked },
   log: 'Log this step',
   how: 'by_feel',
   counts: false,

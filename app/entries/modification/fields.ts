@@ -2,7 +2,8 @@ import { MODIFICATION_LABELS, MODIFICATION_STATES } from '#core/words/counter'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'modification',
+  stage: 'book_in',
+  tab: { label: 'Changed or switched off', at: 1 },
   log: 'Log the change',
   how: null,
   counts: false,

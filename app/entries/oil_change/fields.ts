@@ -1,7 +1,9 @@
+import { hasSump } from '#core/oil/fillMarks'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'oil_change',
+  stage: 'build',
+  tab: { label: 'Oil change', at: 4, when: ({ facts }) => hasSump(facts) },
   log: 'Log the oil change',
   how: null,
   counts: false,

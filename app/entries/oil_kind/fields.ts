@@ -2,7 +2,8 @@ import { OIL_KINDS, RATED } from '#core/words/looks'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'oil_kind',
+  stage: 'first_look',
+  tab: { label: 'Kind of oil', at: 11 },
   log: 'Log the oil',
   how: null,
   counts: true,

@@ -1,8 +1,10 @@
+import { hasSump } from '#core/oil/fillMarks'
 import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'oil_use',
+  stage: 'first_look',
+  tab: { label: 'Uses oil', at: 10, when: ({ facts }) => hasSump(facts) },
   log: 'Log the oil used',
   how: 'claimed',
   counts: true,

@@ -2,7 +2,7 @@ import { CALL_RESULTS } from '#core/words/deciding'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'owner_call',
+  stage: 'decide',
   log: 'Log the call',
   how: null,
   counts: false,

@@ -2,7 +2,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'pump_rig',
+  stage: 'measure',
+  tab: { label: 'Pump rig', at: 4, when: ({ facts }) => facts.oiling.startsWith('pump') },
   log: 'Log the rig',
   how: 'measured',
   counts: true,

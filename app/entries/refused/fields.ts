@@ -1,7 +1,7 @@
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'refused',
+  stage: 'hand_back',
   log: 'Log the refusal',
   how: null,
   counts: false,

@@ -3,7 +3,8 @@ import type { FieldPlan, FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'rest_check',
+  stage: 'decide',
+  tab: { label: 'Rest of the machine', at: 1 },
   log: 'Log the rest of the machine',
   how: 'by_eye',
   counts: true,

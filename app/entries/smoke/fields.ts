@@ -5,7 +5,8 @@ import { note } from '../fieldPlan'
 const swatch = { none: '#fff', blue: '#8fa5c4', white: '#f4f4f2', grey: '#a5a5a2', black: '#2a2724' }
 
 export default {
-  kind: 'smoke',
+  stage: 'first_look',
+  tab: { label: 'Smoke', at: 9 },
   log: 'Log the smoke',
   how: 'by_eye',
   counts: true,

@@ -2,7 +2,7 @@ import { THEORY_STATES } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
-  kind: 'theory',
+  stage: 'narrow_down',
   log: 'Keep the theory',
   how: null,
   counts: false,

@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'valve_leak',
+  stage: 'measure',
+  tab: { label: 'Valve leak test', at: 3, when: ({ facts }) => facts.cycle !== 'two' },
   log: 'Log the leak test',
   how: 'by_eye',
   counts: true,

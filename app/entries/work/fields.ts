@@ -3,7 +3,8 @@ import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
 export default {
-  kind: 'work',
+  stage: 'build',
+  tab: { label: 'Work done', at: 1 },
   log: 'Log the work',
   intro:
     'A danger ends by what was done to that very part, and then by its proof: measured good, seen clear, read clean.',

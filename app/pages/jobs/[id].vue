@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { JobPage } from '#shared/types/records'
 import type { WaitingBody } from '#core/entries/waiting/schema'
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { describe } from '#core/entries/say'
+import type { Stage } from '#core/log/words'
 import { STAGE_ORDER } from '#core/log/words'
 import { WAITING_FOR } from '#core/words/deciding'
-import { hasSump } from '#core/oil/fillMarks'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
 
 definePageMeta({ key: route => route.path })
@@ -16,19 +16,21 @@ const sheet = first instanceof Error ? null : useJobSheet(first)
 if (sheet) provide(JOB_SHEET, sheet)
 
 const shop = useShopStore()
-const complaint = computed(() => sheet && latest(sheet.inForce.value, 'complaint')?.body.words)
+const complaint = computed(() => sheet && keptOf(sheet.inForce.value).complaint.at(-1)?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium') })
-const { planned, looks, look, marks, OPENED, MEASURED, opened, measured, pickPart } = useJobTabs(sheet)
+/** stages in which hands go into it */
+const HANDS_IN: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure', 'build']
+/** stages whose forms stand side by side */
+const TABBED: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure']
 const PROMPTS = {
-  measure: 'What was measured: item, figure, unit, tool',
   build: 'What was done, fitted, set',
   prove: 'How it ran: idle, load, smoke, leaks, recheck',
 } as const
 
 async function wait(to: WaitingBody['for']): Promise<void> {
   if (!sheet) return
-  const said = latest(sheet.inForce.value, 'waiting')
+  const said = keptOf(sheet.inForce.value).waiting.at(-1)
   const outcome = await sheet.log({
     kind: 'waiting',
     how: null,
@@ -110,88 +112,16 @@ onMounted(() => {
           <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
         </div>
         <SpendClock v-if="stage !== 'book_in' && !sheet.assessment.value?.closed" />
-        <MakeSafe v-if="['first_look', 'narrow_down', 'open_up', 'measure'].includes(stage)" />
+        <MakeSafe v-if="HANDS_IN.includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
-        <template v-else-if="stage === 'first_look'">
-          <TabRow
-            label="First look"
-            :tabs="looks"
-            :on="look"
-            :marks="marks"
-            @pick="form => sheet!.open('first_look', form)"
-          />
-          <OilForm v-if="look === 'oil'" />
-          <MixForm v-else-if="look === 'mix'" />
-          <FuelPathForm v-else-if="look === 'fuel'" />
-          <PlugForm v-else-if="look === 'plug'" />
-          <AirFilterForm v-else-if="look === 'air_filter'" />
-          <FindingForm v-else-if="planned(look)" :key="look" :name="planned(look)!" />
-          <TurnOverForm v-else />
-        </template>
-        <NarrowDown v-else-if="stage === 'narrow_down'" :marks="marks" />
-        <template v-else-if="stage === 'open_up'">
-          <TabRow
-            label="Open up"
-            :tabs="OPENED"
-            :on="opened"
-            :marks="marks"
-            @pick="form => sheet!.open('open_up', form)"
-          />
-          <PartsForm v-if="opened === 'part'" />
-          <template v-else-if="opened === 'oil_map'"
-            ><OilMap v-if="sheet.assessment.value?.oilMap" :map="sheet.assessment.value.oilMap" @pick="pickPart" />
-            <p v-else class="note">
-              Say on the machine's page how this engine is oiled: the map is drawn from that.
-            </p></template
-          >
-          <template v-else-if="opened === 'cause_found'"><CauseFoundForm /><JobTimeline class="more" /></template>
-          <FindingForm v-else-if="opened === 'as_found'" key="as_found" name="as_found" />
-          <FindingForm v-else-if="opened === 'fasteners'" key="fasteners" name="fasteners" />
-          <template v-else-if="opened === 'bad_batch'"
-            ><FindingForm key="bad_batch" name="bad_batch" /><BatchCarriers class="more"
-          /></template>
-          <FindingForm v-else-if="opened === 'evidence'" key="evidence" name="evidence" />
-          <DebrisForm v-else />
-        </template>
-        <template v-else-if="stage === 'measure'">
-          <TabRow
-            label="Measure"
-            :tabs="MEASURED"
-            :on="measured"
-            :marks="marks"
-            @pick="form => sheet!.open('measure', form)"
-          />
-          <MeasureForm v-if="measured === 'measure'" />
-          <FindingForm v-else-if="measured === 'valve_leak'" key="valve_leak" name="valve_leak" />
-          <FindingForm v-else-if="measured === 'pump_rig'" key="pump_rig" name="pump_rig" />
-          <BoreForm v-else />
-          <section class="block more">
-            <h2>Anything else that was measured</h2>
-            <NoteForm key="measure" stage="measure" :prompt="PROMPTS.measure" />
-          </section>
-        </template>
+        <StageTabs v-else-if="TABBED.includes(stage)" :stage="stage" />
         <DecideStage v-else-if="stage === 'decide'" />
         <HandBackStage v-else-if="stage === 'hand_back'" />
         <template v-else-if="stage === 'build'">
           <NeedsList />
           <ShelfForJob />
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
-          <section class="block more">
-            <h2>Work done</h2>
-            <FindingForm key="work" name="work" />
-          </section>
-          <section class="block more">
-            <h2>Fitted</h2>
-            <FindingForm name="fitted" /><BatchCarriers />
-          </section>
-          <section class="block more">
-            <h2>As built</h2>
-            <AsBuilt :entries="sheet.inForce.value" />
-          </section>
-          <section v-if="hasSump(sheet.job.value.facts)" class="block more">
-            <h2>Oil change</h2>
-            <FindingForm name="oil_change" />
-          </section>
+          <BuildForms />
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
         <StageMarks v-if="stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />

@@ -4,6 +4,7 @@ import { check } from '../write'
 export const ENGINE = [
   check('compression', 'Compression, dry', {
     minutes: 6,
+    cranks: true,
     tools: 'gauge',
     form: 'compression',
     oneOf: true,
@@ -16,6 +17,7 @@ export const ENGINE = [
   }),
   check('wet', 'Compression, wet', {
     minutes: 3,
+    cranks: true,
     tools: 'gauge, oil can',
     form: 'compression',
     before: ['compression'],
@@ -42,6 +44,7 @@ export const ENGINE = [
   }),
   check('release', 'Watch the release', {
     minutes: 5,
+    cranks: true,
     tools: 'light',
     needs: { release: true },
     how: 'Does it lift at pulling speed and shut above?',
@@ -64,6 +67,7 @@ export const ENGINE = [
   }),
   check('valves_move', 'Cover off, watch the valves', {
     minutes: 8,
+    hands: true,
     tools: 'spanner',
     needs: { cycle: 'four', valves: ['push_rod', 'overhead_cam'] },
     how: 'Turn slowly: both must open and shut, alike.',
@@ -76,6 +80,7 @@ export const ENGINE = [
   }),
   check('pour', 'Petrol in the port, look from the chamber', {
     minutes: 10,
+    hands: true,
     tools: 'petrol, light',
     before: ['lash'],
     needs: { cycle: 'four' },
@@ -87,6 +92,7 @@ export const ENGINE = [
   }),
   check('muffler', 'Muffler off, look into the port', {
     minutes: 8,
+    hands: true,
     tools: 'spanner, light',
     needs: { cycle: 'two' },
     how: 'Piston skirt and ring through the exhaust port.',
@@ -128,6 +134,7 @@ export const ENGINE = [
   }),
   check('reeds', 'Reeds out', {
     minutes: 12,
+    hands: true,
     tools: 'screwdriver',
     needs: { cycle: 'two', classes: ['V2', 'H2'] },
     how: 'Against the light: shut, and whole?',
@@ -137,6 +144,7 @@ export const ENGINE = [
   }),
   check('power_valves', 'Exhaust valves', {
     minutes: 20,
+    hands: true,
     tools: 'spanners',
     needs: { classes: ['V2'] },
     how: 'Out from outside, by hand: free?',
@@ -146,6 +154,7 @@ export const ENGINE = [
   }),
   check('rock', 'Rock the flywheel', {
     minutes: 4,
+    hands: true,
     tools: 'hand',
     how: 'To and fro at the top: does the crank move before the piston?',
     caution: 'Plug lead off.',
@@ -170,6 +179,7 @@ export const ENGINE = [
   }),
   check('runout', 'Crank run-out', {
     minutes: 10,
+    hands: true,
     tools: 'dial gauge',
     needs: { classes: ['S4'] },
     how: "Dial at the shaft's end, one slow turn.",
@@ -188,6 +198,7 @@ export const ENGINE = [
   }),
   check('oil_pressure', 'Oil pressure, cold and hot', {
     minutes: 12,
+    cranks: true,
     tools: 'gauge',
     runs: true,
     needs: { oiling: ['pump_wet', 'pump_dry'] },

@@ -132,6 +132,7 @@ export const FIRST = [
   }),
   check('piston_moves', 'Watch the piston through the plug hole', {
     minutes: 3,
+    hands: true,
     tools: 'light, drinking straw',
     how: 'Straw in the hole, turn slowly: it must rise and fall.',
     signs: `
@@ -247,6 +248,7 @@ export const FIRST = [
   }),
   check('fins', 'Shroud off, look at the fins', {
     minutes: 10,
+    hands: true,
     tools: 'spanner',
     needs: { cooling: 'air' },
     how: 'Grass, nests, oil cake.',

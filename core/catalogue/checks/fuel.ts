@@ -84,6 +84,7 @@ export const FUEL = [
   }),
   check('spray_test', 'A squirt of fuel into the inlet', {
     minutes: 3,
+    cranks: true,
     tools: 'oil can with fuel',
     how: 'A teaspoon into the throat, pull.',
     caution: 'Never near a flame or a hot exhaust; filter back on.',
@@ -114,6 +115,7 @@ export const FUEL = [
   }),
   check('air_leak', 'Spray the joints at idle', {
     minutes: 5,
+    cranks: true,
     tools: 'brake cleaner or soap',
     runs: true,
     how: 'A little at inlet joint and seals: does the speed change?',

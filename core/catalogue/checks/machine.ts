@@ -4,6 +4,7 @@ import { check } from '../write'
 export const MACHINE = [
   check('drive_tight', 'Blade, pulley and flywheel tight?', {
     minutes: 3,
+    hands: true,
     tools: 'spanner',
     how: 'By hand, then by spanner.',
     caution: 'Lead off, blade blocked.',
@@ -23,6 +24,7 @@ export const MACHINE = [
   }),
   check('starter', 'One click, or none?', {
     minutes: 2,
+    cranks: true,
     tools: 'test lamp',
     oneOf: true,
     needs: { classes: ['S4', 'M4', 'T4', 'D4', 'V2'] },
@@ -46,6 +48,7 @@ export const MACHINE = [
   }),
   check('clutch_open', 'Clutch cover off', {
     minutes: 45,
+    hands: true,
     tools: 'spanners, gasket',
     before: ['clutch_play'],
     opens: true,
@@ -58,6 +61,7 @@ export const MACHINE = [
   }),
   check('head_off', 'Head off', {
     minutes: 70,
+    hands: true,
     tools: 'torque wrench, gasket',
     before: ['compression', 'lash'],
     opens: true,
@@ -72,6 +76,7 @@ export const MACHINE = [
   }),
   check('sump_off', 'Sump or case open', {
     minutes: 90,
+    hands: true,
     tools: 'spanners, gaskets',
     before: ['oil_look', 'turn'],
     opens: true,

@@ -4,6 +4,7 @@ import { check } from '../write'
 export const SPARK = [
   check('spark', 'Spark, with a tester', {
     minutes: 3,
+    cranks: true,
     tools: 'spark tester',
     oneOf: true,
     how: 'Tester on the lead, body to earth, pull or crank.',
@@ -15,6 +16,7 @@ export const SPARK = [
   }),
   check('spark_hot', 'Spark again when hot', {
     minutes: 15,
+    cranks: true,
     tools: 'spark tester',
     runs: true,
     how: 'Run it till it stops, test at once.',
@@ -24,6 +26,7 @@ export const SPARK = [
   }),
   check('stop_wire', 'Stop wire off, spark again', {
     minutes: 3,
+    cranks: true,
     tools: 'spark tester',
     how: 'Part the stop wire at the coil.',
     caution: 'Then only the choke or the fuel tap stops it.',
@@ -50,6 +53,7 @@ export const SPARK = [
   }),
   check('coil_gap', 'Coil air gap', {
     minutes: 4,
+    hands: true,
     tools: 'feeler',
     needs: { ignition: ['key', 'taper'] },
     how: 'Feeler between coil and magnet.',
@@ -59,6 +63,7 @@ export const SPARK = [
   }),
   check('key', 'Flywheel off, look at the key', {
     minutes: 12,
+    hands: true,
     tools: 'puller',
     needs: { ignition: ['key', 'taper'] },
     how: 'Nut off, puller, look at key and keyway.',
@@ -69,6 +74,7 @@ export const SPARK = [
   }),
   check('timing', 'Timing marks', {
     minutes: 25,
+    hands: true,
     tools: 'spanners',
     before: ['compression'],
     opens: true,

@@ -5,6 +5,7 @@ import { signs } from './signs'
 export const room: Room<'air_filter'> = {
   name: 'air filter',
   stage: 'first_look',
+  finding: true,
   judge: judgeAirFilter,
   signs,
   facts: ({ body }) => [

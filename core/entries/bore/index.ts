@@ -6,6 +6,9 @@ import { judgeBore } from './judge'
 export const room: Room<'bore'> = {
   name: 'bore',
   stage: 'measure',
+  finding: true,
+  shows: true,
+  handsIn: () => true,
   judge: judgeBore,
   facts: (_entry, _file, judged) => boreFacts(judged as BoreJudgement),
   hazards: (_entry, _file, judged) => boreHazards(judged as BoreJudgement),

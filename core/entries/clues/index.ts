@@ -5,6 +5,7 @@ import { signs } from './signs'
 export const room: Room<'clues'> = {
   name: 'outside',
   stage: 'first_look',
+  finding: true,
   judge: judgeClues,
   signs,
   hazards: ({ body }) =>

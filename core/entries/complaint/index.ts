@@ -4,5 +4,6 @@ import { signs } from './signs'
 export const room: Room<'complaint'> = {
   name: 'complaint',
   stage: 'book_in',
+  shows: true,
   signs,
 }

@@ -5,6 +5,10 @@ import { signs } from './signs'
 export const room: Room<'compression'> = {
   name: 'compression',
   stage: 'narrow_down',
+  asked: () => 'asked',
+  finding: true,
+  shows: true,
+  handsIn: () => true,
   judge: judgeCompression,
   signs,
   facts: (_entry, _file, judged) =>

@@ -5,6 +5,10 @@ import { signs } from './signs'
 export const room: Room<'crankcase'> = {
   name: 'crankcase',
   stage: 'narrow_down',
+  asked: facts => facts.cycle !== 'four' && 'asked',
+  finding: true,
+  shows: true,
+  handsIn: () => true,
   judge: judgeCrankcase,
   signs,
   facts: (_entry, _file, judged) =>

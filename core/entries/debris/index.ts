@@ -7,6 +7,8 @@ import { signs } from './signs'
 export const room: Room<'debris'> = {
   name: 'debris',
   stage: 'open_up',
+  finding: true,
+  shows: true,
   place: entry => entry.body.place,
   judge: judgeDebris,
   signs,

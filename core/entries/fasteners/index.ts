@@ -3,6 +3,7 @@ import type { Room } from '../room'
 export const room: Room<'fasteners'> = {
   name: 'fasteners',
   stage: 'open_up',
+  handsIn: () => true,
   hazards: ({ body }) =>
     body.back !== null && body.back < body.out
       ? [

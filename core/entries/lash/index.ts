@@ -5,6 +5,9 @@ import { signs } from './signs'
 export const room: Room<'lash'> = {
   name: 'lash',
   stage: 'narrow_down',
+  asked: facts => facts.cycle === 'four' && 'asked',
+  finding: true,
+  handsIn: () => true,
   judge: judgeLash,
   signs,
   facts: ({ body }) =>

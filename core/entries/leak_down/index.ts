@@ -5,6 +5,10 @@ import { signs } from './signs'
 export const room: Room<'leak_down'> = {
   name: 'leak-down',
   stage: 'narrow_down',
+  asked: () => 'asked',
+  finding: true,
+  shows: true,
+  handsIn: () => true,
   judge: judgeLeakdown,
   signs,
   facts: (_entry, _file, judged) =>

@@ -7,6 +7,7 @@ const FUEL_SITES = ['carburettor', 'tank'] as const
 export const room: Room<'leaks'> = {
   name: 'leaks',
   stage: 'first_look',
+  finding: true,
   judge: judgeLeaks,
   signs,
   facts: ({ body }) =>

@@ -5,6 +5,8 @@ import { signs } from './signs'
 export const room: Room<'lock_step'> = {
   name: 'locked engine',
   stage: 'first_look',
+  finding: true,
+  handsIn: () => true,
   judge: judgeLockStep,
   signs,
   facts: ({ body }) =>

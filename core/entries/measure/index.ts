@@ -5,6 +5,9 @@ import { judgeMeasure } from './judge'
 export const room: Room<'measure'> = {
   name: 'sizes',
   stage: 'measure',
+  finding: true,
+  shows: true,
+  handsIn: () => true,
   all: true,
   place: entry => `${entry.body.item} ${entry.body.place ?? ''}`,
   judge: judgeMeasure,

@@ -6,6 +6,8 @@ import { signs } from './signs'
 export const room: Room<'mix'> = {
   name: 'mix',
   stage: 'first_look',
+  asked: facts => facts.oiling === 'premix' && 'asked',
+  finding: true,
   judge: judgeMix,
   signs,
   facts: (_entry, _file, judged) => [

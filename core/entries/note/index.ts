@@ -2,5 +2,5 @@ import type { Room } from '../room'
 
 export const room: Room<'note'> = {
   name: 'note',
-  stage: null,
+  stage: ({ body }) => body.stage,
 }

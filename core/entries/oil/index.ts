@@ -1,3 +1,4 @@
+import { hasSump } from '../../oil/fillMarks'
 import type { Room } from '../room'
 import { levelFacts, oilHazards } from './dangers'
 import type { OilJudgement } from './judge'
@@ -7,6 +8,8 @@ import { signs } from './signs'
 export const room: Room<'oil'> = {
   name: 'oil',
   stage: 'first_look',
+  asked: facts => hasSump(facts) && 'essential',
+  finding: true,
   judge: judgeOil,
   signs,
   facts: ({ body }, _file, judged) => levelFacts(body, judged as OilJudgement),

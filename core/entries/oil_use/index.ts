@@ -4,5 +4,6 @@ import { judgeOilUse } from './judge'
 export const room: Room<'oil_use'> = {
   name: 'oil use',
   stage: 'first_look',
+  finding: true,
   judge: judgeOilUse,
 }

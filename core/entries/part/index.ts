@@ -7,7 +7,10 @@ import { signs } from './signs'
 export const room: Room<'part'> = {
   name: 'parts',
   stage: 'open_up',
-  all: true,
+  finding: true,
+  shows: true,
+  handsIn: () => true,
+  replaces: true,
   place: entry => placeKey(entry.body),
   judge: judgePart,
   signs,

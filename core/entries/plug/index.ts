@@ -5,6 +5,8 @@ import { signs } from './signs'
 export const room: Room<'plug'> = {
   name: 'plug',
   stage: 'first_look',
+  asked: () => 'asked',
+  finding: true,
   judge: judgePlug,
   signs,
 }

@@ -4,6 +4,8 @@ import { judgePumpRig } from './judge'
 export const room: Room<'pump_rig'> = {
   name: 'pump rig',
   stage: 'measure',
+  finding: true,
+  handsIn: () => true,
   all: true,
   judge: judgePumpRig,
   facts: (_entry, _file, judged) => [

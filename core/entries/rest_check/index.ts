@@ -4,6 +4,7 @@ import { judgeRest } from './judge'
 export const room: Room<'rest_check'> = {
   name: 'the rest of the machine',
   stage: null,
+  finding: true,
   judge: judgeRest,
   facts: ({ body }) => [
     {

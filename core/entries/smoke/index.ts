@@ -5,6 +5,7 @@ import { signs } from './signs'
 export const room: Room<'smoke'> = {
   name: 'smoke',
   stage: 'first_look',
+  finding: true,
   judge: judgeSmoke,
   signs,
 }

@@ -13,6 +13,9 @@ const turned = (feel: TurnOverBody['feel']): FactDraft[] =>
 export const room: Room<'turn_over'> = {
   name: 'turning',
   stage: 'first_look',
+  asked: () => 'essential',
+  finding: true,
+  handsIn: () => true,
   judge: judgeTurnOver,
   signs,
   facts: ({ body }) => [

@@ -38,23 +38,24 @@ describe('compression from the geometry', () => {
     ).toBeLessThan(7)
   })
   it("stands in for the rule of thumb, looks further and never condemns; a maker's limit goes before it", () => {
-    const low = assess(file([compression(7.5, null)], { spec: GEOMETRY })).compression!
+    const low = assess(file([compression(7.5, null)], { spec: GEOMETRY })).newest.compression!
     expect(low).toMatchObject({ mark: 'near', status: 'below_expected' })
     expect(low.details.join(' ')).toMatch(/three quarters of what the geometry gives.*can't condemn/s)
     expect(
-      assess(file([compression(7.5, null)], { spec: [...GEOMETRY, figureOf('compression_limit', 8, 'bar')] }))
+      assess(file([compression(7.5, null)], { spec: [...GEOMETRY, figureOf('compression_limit', 8, 'bar')] })).newest
         .compression,
     ).toMatchObject({ mark: 'past', status: 'fail' })
   })
   it('corrects for the hose where the volumes are known, and leaves the reading alone where not', () => {
-    const with20 = assess(file([compression(9, null, 'bar', { hoseMl: 8 })], { spec: GEOMETRY })).compression!
+    const with20 = assess(file([compression(9, null, 'bar', { hoseMl: 8 })], { spec: GEOMETRY })).newest.compression!
     expect(with20.pStdKpa).toBeGreaterThan(1050)
     expect(with20.details.join(' ')).toContain('The hose hides some')
-    expect(assess(file([compression(9, null, 'bar', { hoseMl: 8 })])).compression?.pStdKpa).toBeCloseTo(900, 6)
+    expect(assess(file([compression(9, null, 'bar', { hoseMl: 8 })])).newest.compression?.pStdKpa).toBeCloseTo(900, 6)
   })
   it("uses the height where it was read before the shop's own", () => {
     const at = (altitudeM: number | null) =>
-      assess(file([compression(8, null, 'bar', { altitudeM })], { policy: { altitudeM: 1500 } })).compression!.pStdKpa!
+      assess(file([compression(8, null, 'bar', { altitudeM })], { policy: { altitudeM: 1500 } })).newest.compression!
+        .pStdKpa!
     expect(at(0)).toBeCloseTo(800, 6)
     expect(at(null)).toBeGreaterThan(940)
   })
@@ -70,14 +71,15 @@ describe('over the visits', () => {
   it('falls so much in 100 hours, and meets its limit then', () => {
     const now = assess(
       file([compression(9, null), meter(300)], { spec: limit, history: [visit(201, 100, 10), visit(207, 200, 9.5)] }),
-    ).compression!
+    ).newest.compression!
     expect(now.visits).toMatchObject({ slopeKpaPer100h: expect.closeTo(-50, 6), hoursToLimit: expect.closeTo(200, 6) })
     expect(now.details.join(' ')).toContain(
       'It falls 0.50 bar in 100 h over 3 visits; at that pace it meets its limit in about 200 h',
     )
   })
   it('without running time it only sets them side by side', () => {
-    const now = assess(file([compression(9, null)], { spec: limit, history: [visit(201, null, 10)] })).compression!
+    const now = assess(file([compression(9, null)], { spec: limit, history: [visit(201, null, 10)] })).newest
+      .compression!
     expect(now.visits?.slopeKpaPer100h).toBeNull()
     expect(now.details.join(' ')).toContain('On T 201 it read 10.00 bar at sea level, now 9.00 bar.')
   })
@@ -85,7 +87,9 @@ describe('over the visits', () => {
     const history = [
       { number: 201, at: '2026-01-01', entries: [compression(5, null, 'bar', { release: 'working' }), meter(10)] },
     ]
-    expect(assess(file([compression(9, null), meter(20)], { spec: limit, history })).compression?.visits).toBeNull()
+    expect(
+      assess(file([compression(9, null), meter(20)], { spec: limit, history })).newest.compression?.visits,
+    ).toBeNull()
   })
 })
 

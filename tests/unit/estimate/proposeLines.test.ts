@@ -35,7 +35,10 @@ const bore = (x: number): Entry =>
     note: null,
   })
 const proposed = (...log: Entry[]) =>
-  proposeLines(log, assess(file(log, { facts: { bore: 'iron' }, spec: [figureOf('bore_wear_max', 0.1, 'mm')] })).bore)
+  proposeLines(
+    log,
+    assess(file(log, { facts: { bore: 'iron' }, spec: [figureOf('bore_wear_max', 0.1, 'mm')] })).newest.bore,
+  )
 
 describe('from what was found to lines', () => {
   it('a part for each to be replaced with its reason, outwork for each to be machined, nothing for the rest', () => {

@@ -16,12 +16,12 @@ describe('worked cases', () => {
       ]),
     )
     // 880 drained of 550: 330 over, 60 % of the fill
-    expect(a.oil).toMatchObject({
+    expect(a.newest.oil).toMatchObject({
       state: 'dangerously_over',
       adjust: { action: 'drain', amountMl: 330 },
       ruined: false,
     })
-    expect(a.oil?.details.join(' ')).toContain('Draw off 330 mL to reach the full mark')
+    expect(a.newest.oil?.details.join(' ')).toContain('Draw off 330 mL to reach the full mark')
     expect(a.stops.map(s => s.id)).toEqual(['oil_over'])
     // 0.95·260 + 0.05·60 − 25 = 225
     expect(a.decision.verdict).toMatchObject({ outcome: 'repair', bestName: 'Draw off' })
@@ -91,11 +91,11 @@ describe('worked cases', () => {
 describe('oil', () => {
   it('a full engine may hold ruined oil', () => {
     const a = assess(file([oil({ by: 'marks', pct: 80 }, { colour: 'black', thickness: 'thick' })]))
-    expect(a.oil).toMatchObject({ state: 'ok', ruined: true, mark: 'past' })
+    expect(a.newest.oil).toMatchObject({ state: 'ok', ruined: true, mark: 'past' })
   })
 
   it('a high level is no overfill before it was smelt, and fuel stops a refill', () => {
-    expect(assess(file([oil(drained(800), { smell: 'not_smelt' })])).oil?.details.join(' ')).toContain(
+    expect(assess(file([oil(drained(800), { smell: 'not_smelt' })])).newest.oil?.details.join(' ')).toContain(
       'Change all of it, not only the surplus: it was not smelt',
     )
     expect(assess(file([oil(drained(600), { smell: 'petrol' })])).stops.map(s => s.id)).toEqual(['oil_fuel'])
@@ -104,13 +104,13 @@ describe('oil', () => {
   it('dry means at most what lies under the tip of the stick', () => {
     const a = assess(file([oil({ by: 'dry' }, { colour: 'silvery' })]))
     // tip at 0.55 of 550 = 302.5
-    expect(a.oil).toMatchObject({
+    expect(a.newest.oil).toMatchObject({
       state: 'dangerously_low',
       atMost: true,
       volumeMl: expect.closeTo(302.5, 9),
       headline: 'Dry, short by at least 248 mL, metal in it',
     })
-    expect(assess(file([oil({ by: 'dry' })], { spec: [], facts: { engineClass: 'H2' } })).oil).toMatchObject({
+    expect(assess(file([oil({ by: 'dry' })], { spec: [], facts: { engineClass: 'H2' } })).newest.oil).toMatchObject({
       state: null,
       mark: 'past',
     })
@@ -118,7 +118,7 @@ describe('oil', () => {
 
   it('asks where it went every time it is low, until it is named', () => {
     const said = (more: Parameters<typeof oil>[1], pct = -20) =>
-      assess(file([oil({ by: 'marks', pct }, more)])).oil?.details.join(' ')
+      assess(file([oil({ by: 'marks', pct }, more)])).newest.oil?.details.join(' ')
     expect(said({})).toContain('Where did it go? Not named yet')
     expect(said({ whereGone: 'cant_tell' })).toContain('Not named yet')
     expect(said({ whereGone: 'leaked' })).toContain('It went: leaked.')
@@ -127,7 +127,7 @@ describe('oil', () => {
 
   it('reads the stick in any unit of the shop, with the same verdict', () => {
     for (const volumeUnit of ['mL', 'L', 'US_floz'] as const) {
-      expect(assess(file([oil(drained(29.7561, 'US_floz'))], { policy: { volumeUnit } })).oil).toMatchObject({
+      expect(assess(file([oil(drained(29.7561, 'US_floz'))], { policy: { volumeUnit } })).newest.oil).toMatchObject({
         state: 'dangerously_over',
         adjust: { amountMl: expect.closeTo(330, 1) },
       })
@@ -136,10 +136,10 @@ describe('oil', () => {
 
   it("the shop's fill aim and surplus rule are followed", () => {
     expect(
-      assess(file([oil({ by: 'marks', pct: -20 })], { policy: { fillAim: 'middle' } })).oil?.adjust?.amountMl,
-    ).toBeCloseTo(475 - assess(file([oil({ by: 'marks', pct: -20 })])).oil!.volumeMl!, 6)
+      assess(file([oil({ by: 'marks', pct: -20 })], { policy: { fillAim: 'middle' } })).newest.oil?.adjust?.amountMl,
+    ).toBeCloseTo(475 - assess(file([oil({ by: 'marks', pct: -20 })])).newest.oil!.volumeMl!, 6)
     expect(
-      assess(file([oil(drained(800))], { policy: { surplusRule: 'change_all' } })).oil?.details.join(' '),
+      assess(file([oil(drained(800))], { policy: { surplusRule: 'change_all' } })).newest.oil?.details.join(' '),
     ).toContain('changes all of it')
   })
 })
@@ -147,14 +147,14 @@ describe('oil', () => {
 describe('compression', () => {
   const maker = [{ item: 'compression_limit', value: 8, unit: 'bar', source: 'maker', note: null } as const]
   it('dry 4.0, wet 5.4 points at rings; dry 0.5, wet 0.8 is not conclusive', () => {
-    expect(assess(file([compression(4, 5.4)], { spec: maker })).compression).toMatchObject({
+    expect(assess(file([compression(4, 5.4)], { spec: maker })).newest.compression).toMatchObject({
       status: 'fail',
       pair: 'rings',
       mark: 'past',
     })
-    expect(assess(file([compression(0.5, 0.8)], { spec: maker })).compression?.pair).toBe('too_low_to_tell')
-    expect(assess(file([compression(0.5, 2)], { spec: maker })).compression?.pair).toBe('rings')
-    expect(assess(file([compression(0, 0)], { spec: maker })).compression).toMatchObject({
+    expect(assess(file([compression(0.5, 0.8)], { spec: maker })).newest.compression?.pair).toBe('too_low_to_tell')
+    expect(assess(file([compression(0.5, 2)], { spec: maker })).newest.compression?.pair).toBe('rings')
+    expect(assess(file([compression(0, 0)], { spec: maker })).newest.compression).toMatchObject({
       status: 'no_compression',
       pair: 'no_compression',
       headline: 'No compression',
@@ -162,45 +162,45 @@ describe('compression', () => {
   })
 
   it("a rule of thumb makes it doubtful, only a maker's or measured figure condemns", () => {
-    expect(assess(file([compression(4, null)], { spec: [] })).compression).toMatchObject({
+    expect(assess(file([compression(4, null)], { spec: [] })).newest.compression).toMatchObject({
       mark: 'near',
       status: 'fail',
     })
-    expect(assess(file([compression(4, null)], { spec: maker })).compression?.mark).toBe('past')
+    expect(assess(file([compression(4, null)], { spec: maker })).newest.compression?.mark).toBe('past')
   })
 
   it('is honest about a release and about height', () => {
     expect(
-      assess(file([compression(60, null, 'psi', { release: 'working' })], { facts: { release: 'automatic' } }))
+      assess(file([compression(60, null, 'psi', { release: 'working' })], { facts: { release: 'automatic' } })).newest
         .compression,
     ).toMatchObject({ mark: 'open', status: 'not_comparable' })
     expect(
-      assess(file([compression(7.3, null)], { spec: maker, policy: { altitudeM: 1000 } })).compression,
+      assess(file([compression(7.3, null)], { spec: maker, policy: { altitudeM: 1000 } })).newest.compression,
     ).toMatchObject({ mark: 'good', pStdKpa: expect.closeTo(823, 0) })
   })
 
   it('by feel, only none is believed', () => {
-    expect(assess(file([compression(null, null, 'bar', { feel: 'none' })])).compression?.mark).toBe('past')
-    expect(assess(file([compression(null, null, 'bar', { feel: 'weak' })])).compression?.mark).toBe('open')
+    expect(assess(file([compression(null, null, 'bar', { feel: 'none' })])).newest.compression?.mark).toBe('past')
+    expect(assess(file([compression(null, null, 'bar', { feel: 'weak' })])).newest.compression?.mark).toBe('open')
   })
 })
 
 describe('plug and air filter', () => {
   it('oil on the plug means another thing on a two-stroke, and a new plug nothing', () => {
     const plug = (state: 'oil_wet' | 'new' | 'normal') => entry('plug', { state, note: null }, { how: 'by_eye' })
-    expect(assess(file([plug('oil_wet')])).plug?.mark).toBe('past')
-    expect(assess(file([plug('oil_wet')], { facts: { cycle: 'two' } })).plug).toMatchObject({
+    expect(assess(file([plug('oil_wet')])).newest.plug?.mark).toBe('past')
+    expect(assess(file([plug('oil_wet')], { facts: { cycle: 'two' } })).newest.plug).toMatchObject({
       mark: 'near',
       details: [expect.stringContaining('too much oil in the mix')],
     })
-    expect([assess(file([plug('new')])).plug?.mark, assess(file([plug('normal')])).plug?.mark]).toEqual([
+    expect([assess(file([plug('new')])).newest.plug?.mark, assess(file([plug('normal')])).newest.plug?.mark]).toEqual([
       'open',
       'good',
     ])
   })
   it('the worse of filter and breather counts', () => {
     const look = (filter: 'sound' | 'missing', breather: 'clear' | 'oily' | null) =>
-      assess(file([entry('air_filter', { filter, breather, note: null }, { how: 'by_eye' })])).airFilter?.mark
+      assess(file([entry('air_filter', { filter, breather, note: null }, { how: 'by_eye' })])).newest.air_filter?.mark
     expect([look('sound', null), look('sound', 'clear'), look('sound', 'oily'), look('missing', 'clear')]).toEqual([
       'good',
       'good',
@@ -221,21 +221,21 @@ describe('leak-down and crankcase', () => {
     })
   it('the ear names the part, the per cent alone only makes it doubtful', () => {
     // 7 → 5.6 bar is 20 %: fair on an air-cooled four-stroke
-    expect(assess(file([leak(5.6)])).leakDown).toMatchObject({ mark: 'good', headline: 'Leak-down 20 %, fair' })
-    expect(assess(file([leak(3.5)])).leakDown?.mark).toBe('near')
-    expect(assess(file([leak(3.5, ['exhaust'])])).leakDown).toMatchObject({
+    expect(assess(file([leak(5.6)])).newest.leak_down).toMatchObject({ mark: 'good', headline: 'Leak-down 20 %, fair' })
+    expect(assess(file([leak(3.5)])).newest.leak_down?.mark).toBe('near')
+    expect(assess(file([leak(3.5, ['exhaust'])])).newest.leak_down).toMatchObject({
       mark: 'past',
       headline: 'Leak-down 50 %, bad: the exhaust valve',
     })
-    expect(assess(file([leak(3.5, ['exhaust'])])).leakDown?.details.join(' ')).toContain(
+    expect(assess(file([leak(3.5, ['exhaust'])])).newest.leak_down?.details.join(' ')).toContain(
       'Read the lash before a seat is blamed',
     )
-    expect(assess(file([leak(6.9, ['intake'])])).leakDown?.mark).toBe('near')
-    expect(assess(file([leak(0)])).leakDown?.details.join(' ')).toContain('not at top dead centre')
+    expect(assess(file([leak(6.9, ['intake'])])).newest.leak_down?.mark).toBe('near')
+    expect(assess(file([leak(0)])).newest.leak_down?.details.join(' ')).toContain('not at top dead centre')
   })
   it('the same air at the same place means another part on a two-stroke', () => {
     expect(
-      assess(file([leak(5.6, ['exhaust'])], { facts: { cycle: 'two', engineClass: 'H2' } })).leakDown?.headline,
+      assess(file([leak(5.6, ['exhaust'])], { facts: { cycle: 'two', engineClass: 'H2' } })).newest.leak_down?.headline,
     ).toContain('rings, bore or piston')
   })
   it('a crankcase is judged by its kind, and never by one way alone', () => {
@@ -245,13 +245,13 @@ describe('leak-down and crankcase', () => {
       seconds: 60,
       note: null,
     })
-    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).crankcase).toMatchObject({
+    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).newest.crankcase).toMatchObject({
       mark: 'good',
       headline: 'Crankcase pressure: holds',
     })
-    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'V2' } })).crankcase?.mark).toBe('open')
+    expect(assess(file([pumped], { facts: { cycle: 'two', engineClass: 'V2' } })).newest.crankcase?.mark).toBe('open')
     expect(
-      assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).crankcase?.details.join(' '),
+      assess(file([pumped], { facts: { cycle: 'two', engineClass: 'H2' } })).newest.crankcase?.details.join(' '),
     ).toContain('do vacuum too')
   })
   it('counts as narrowed down', () => {
@@ -272,17 +272,17 @@ describe('stops, log and stages', () => {
     const wrong = oil(drained(88))
     const right = { ...oil(drained(880)), supersedes: wrong.id }
     const log = [wrong, right]
-    expect(assess(file(log)).oil?.entryId).toBe(right.id)
+    expect(assess(file(log)).newest.oil?.entryId).toBe(right.id)
     expect(
-      assess(file([...log, entry('void', { reason: 'Undone' }, { how: null, supersedes: right.id })])).oil,
-    ).toBeNull()
+      assess(file([...log, entry('void', { reason: 'Undone' }, { how: null, supersedes: right.id })])).newest.oil,
+    ).toBeUndefined()
     expect(log).toHaveLength(2)
   })
 
   it('putting an old reading right does not make it the newest', () => {
     const [first, second] = [oil(drained(880)), oil(drained(520))]
     const right = { ...oil(drained(870)), supersedes: first.id }
-    expect(assess(file([first, second, right])).oil?.entryId).toBe(second.id)
+    expect(assess(file([first, second, right])).newest.oil?.entryId).toBe(second.id)
     const offers = [option('A', 'repair', []), option('B', 'repair', [])]
     const dearer = { ...option('A, dearer', 'repair', []), supersedes: offers[0]!.id }
     expect(assess(file([...offers, dearer])).decision.options.map(o => o.name)).toEqual(['A, dearer', 'B'])
@@ -300,8 +300,8 @@ describe('stops, log and stages', () => {
         }),
       ]),
     )
-    expect(a.debris).toMatchObject({ state: 'stop', sources: ['rolling_bearing_spall', 'big_end_cage_or_race'] })
-    expect(a.debris?.details.join(' ')).toContain('taken as one interval')
+    expect(a.newest.debris).toMatchObject({ state: 'stop', sources: ['rolling_bearing_spall', 'big_end_cage_or_race'] })
+    expect(a.newest.debris?.details.join(' ')).toContain('taken as one interval')
   })
 
   it('stages follow the log unless somebody says otherwise', () => {

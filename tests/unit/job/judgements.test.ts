@@ -8,7 +8,7 @@ import { compression, entry, file, line, oil, option, terms } from './file'
 
 const maker = [{ item: 'compression_limit', value: 8, unit: 'bar', source: 'maker', note: null } as const]
 const saysOf = (dry: number, wet: number | null, more = {}, facts = {}) =>
-  assess(file([compression(dry, wet, 'bar', more)], { spec: maker, facts })).compression!
+  assess(file([compression(dry, wet, 'bar', more)], { spec: maker, facts })).newest.compression!
 
 describe('compression in words', () => {
   it('a shut throttle, few pulls and a cold engine are said beside the figure', () => {
@@ -21,7 +21,7 @@ describe('compression in words', () => {
   it('whose figure it was is named, and a pass clears no bore', () => {
     expect(saysOf(5, null).details[0]).toContain("the figure used is 8.00 bar (maker's figure)")
     expect(saysOf(9, null).details.join(' ')).toContain('does not clear the bore')
-    expect(assess(file([compression(5, null)], { spec: [] })).compression?.details[0]).toContain(
+    expect(assess(file([compression(5, null)], { spec: [] })).newest.compression?.details[0]).toContain(
       '(rule of thumb). A rule of thumb makes it doubtful',
     )
   })
@@ -37,7 +37,7 @@ describe('compression in words', () => {
     const spec = [{ item: 'compression_with_release', value: 60, unit: 'psi', source: 'maker', note: null } as const]
     const at = (psi: number) =>
       assess(file([compression(psi, null, 'psi', { release: 'working' })], { spec, facts: { release: 'automatic' } }))
-        .compression?.status
+        .newest.compression?.status
     expect([at(60), at(59)]).toEqual(['pass', 'fail'])
   })
   it('on a two-stroke a top end without valves is gasket and plug', () => {
@@ -51,7 +51,7 @@ describe('compression in words', () => {
   })
   it('kicking back asks for the key, weak by feel for a gauge', () => {
     const feel = (f: 'kicks' | 'weak' | 'normal') =>
-      assess(file([compression(null, null, 'bar', { feel: f })])).compression!
+      assess(file([compression(null, null, 'bar', { feel: f })])).newest.compression!
     expect(feel('kicks').details[0]).toContain('flywheel key')
     expect(feel('weak').details[0]).toContain('use a gauge')
     expect(feel('normal').details[0]).toContain('does not clear the bore')
@@ -59,10 +59,9 @@ describe('compression in words', () => {
   it('the verdict does not change with the unit it was read in', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.2, max: 14, noNaN: true }), bar => {
-        const inBar = assess(file([compression(bar, bar * 1.2)], { spec: maker })).compression!
-        const inPsi = assess(
-          file([compression(bar * 14.503773773, bar * 1.2 * 14.503773773, 'psi')], { spec: maker }),
-        ).compression!
+        const inBar = assess(file([compression(bar, bar * 1.2)], { spec: maker })).newest.compression!
+        const inPsi = assess(file([compression(bar * 14.503773773, bar * 1.2 * 14.503773773, 'psi')], { spec: maker }))
+          .newest.compression!
         expect([inPsi.status, inPsi.pair, inPsi.mark]).toEqual([inBar.status, inBar.pair, inBar.mark])
       }),
     )
@@ -86,7 +85,7 @@ describe('debris in words', () => {
         }),
       ]),
     )
-  const sample = (...said: Parameters<typeof sampled>) => sampled(...said).debris!
+  const sample = (...said: Parameters<typeof sampled>) => sampled(...said).newest.debris!
   it('every material has a name and every source words', () => {
     for (const material of DEBRIS_MATERIALS) {
       expect(MATERIAL_WORDS[material]).toBeTruthy()
@@ -108,7 +107,7 @@ describe('debris in words', () => {
     }
     const nothing = sampled('sump', 'aluminium', 'none')
     expect(nothing.stops).toEqual([])
-    expect(nothing.debris).toMatchObject({ state: 'normal', sources: [] })
+    expect(nothing.newest.debris).toMatchObject({ state: 'normal', sources: [] })
   })
 })
 
@@ -120,13 +119,13 @@ describe('turning in words', () => {
     ['free', 'past'],
     ['locked', 'past'],
   ] as const)('%s is %s', (feel, mark) => {
-    expect(assess(file([entry('turn_over', { feel, method: 'rope', plugIn: false, note: null })])).turnOver?.mark).toBe(
-      mark,
-    )
+    expect(
+      assess(file([entry('turn_over', { feel, method: 'rope', plugIn: false, note: null })])).newest.turn_over?.mark,
+    ).toBe(mark)
   })
   it('weak by hand is expected where a release is fitted', () => {
     const weak = entry('turn_over', { feel: 'weak', method: 'rope', plugIn: true, note: null })
-    expect(assess(file([weak], { facts: { release: 'automatic' } })).turnOver?.details.join(' ')).toContain(
+    expect(assess(file([weak], { facts: { release: 'automatic' } })).newest.turn_over?.details.join(' ')).toContain(
       'is expected',
     )
   })

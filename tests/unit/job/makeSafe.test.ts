@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Entry } from '#core/entries/types'
-import { isSafe, safeRefusal } from '#core/entries/made_safe/safe'
+import { isSafe } from '#core/entries/made_safe/safe'
+import { safeRefusal } from '#core/entries/safe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { entry } from './file'
 
@@ -36,6 +37,31 @@ describe('made safe before a hand goes near', () => {
     ).toContain('Make it safe first')
     expect(
       safeRefusal(entry('fluid', { action: 'filled', amount: { value: 1, unit: 'L' }, what: null }), () => []),
+    ).toBeNull()
+    for (const hands of [
+      entry('fasteners', {
+        cover: 'Head',
+        what: 'six M6',
+        tool: null,
+        out: 6,
+        back: null,
+        stuck: [],
+        minutes: null,
+        broke: null,
+        note: null,
+      }),
+      entry('work', { did: 'renewed', parts: ['piston'], answers: [], how: null, note: null }),
+      entry('check', { check: 'rock', found: [], absent: [], skipped: null, note: null }),
+    ] as Entry[])
+      expect(
+        safeRefusal(hands, () => []),
+        hands.kind,
+      ).toContain('Make it safe first')
+    expect(
+      safeRefusal(
+        entry('check', { check: 'oil_level', found: [], absent: [], skipped: null, note: null }) as Entry,
+        () => [],
+      ),
     ).toBeNull()
     expect(safeRefusal(entry('plug', { state: 'tan', note: null }), () => [])).toBeNull()
   })

@@ -56,6 +56,6 @@ describe('what was written down before', () => {
     const standing = entriesInForce(odd.entries)
     expect(standing.filter(e => e.kind === 'compression')).toHaveLength(1)
     expect(standing.filter(e => e.kind === 'note')).toEqual([])
-    expect(assess(odd).compression?.headline).toContain('0.95 bar')
+    expect(assess(odd).newest.compression?.headline).toContain('0.95 bar')
   })
 })

@@ -98,7 +98,7 @@ describe('a fit has a least as well as a most', () => {
             ...(least ? [figureOf('piston_clearance_min', least, 'mm')] : []),
           ],
         }),
-      ).bore!
+      ).newest.bore!
     expect(at(51.96).mark).toBe('good')
     for (const piston of [52.01, 52.1]) expect(at(piston), String(piston)).toMatchObject({ mark: 'past' })
     expect(at(52.1).details.join(' ')).toContain('less than no clearance')

@@ -248,10 +248,12 @@ describe('a can on a job', () => {
       ).stops,
     ).toEqual([])
     expect(assess(file([mix(60), mix(100)], two)).stops).toEqual([])
-    expect(assess(file([mix(0)], two)).mix).toMatchObject({ ratio: null, tooLean: true })
+    expect(assess(file([mix(0)], two)).newest.mix).toMatchObject({ ratio: null, tooLean: true })
   })
   it('old fuel spoils a right mix', () => {
-    expect(assess(file([mix(100, { fuelType: 'e10', fuelDays: 90 })], two)).mix?.mark).toBe('past')
-    expect(assess(file([mix(100, { fuelType: 'e10', fuelDays: 90, stabilised: true })], two)).mix?.mark).toBe('good')
+    expect(assess(file([mix(100, { fuelType: 'e10', fuelDays: 90 })], two)).newest.mix?.mark).toBe('past')
+    expect(assess(file([mix(100, { fuelType: 'e10', fuelDays: 90, stabilised: true })], two)).newest.mix?.mark).toBe(
+      'good',
+    )
   })
 })

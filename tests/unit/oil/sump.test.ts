@@ -150,16 +150,16 @@ describe('oil that goes', () => {
       mlPerH: 10,
     })
     expect(usedSinceLastVisit(file([], { history }), [oil({ by: 'marks', pct: 20 })])).toBeNull()
-    expect(assess(file(now, { history })).oil?.details.at(-1)).toBe(
+    expect(assess(file(now, { history })).newest.oil?.details.at(-1)).toBe(
       'Since T 203 it used 120 mL in 12 h, 10 mL an hour, top-ups not counted.',
     )
-    expect(assess(file([oil({ by: 'marks', pct: 120 }), meter(52)], { history })).oil?.details.at(-1)).toContain(
+    expect(assess(file([oil({ by: 'marks', pct: 120 }), meter(52)], { history })).newest.oil?.details.at(-1)).toContain(
       'rose by 30 mL',
     )
   })
   it('stands among the findings of the job', () => {
     const a = assess(file([full, use(60, 10)]))
-    expect(a.others.map(j => (j as OilUseJudgement).rate)).toEqual([6])
+    expect(a.findings.filter(j => 'rate' in j).map(j => (j as OilUseJudgement).rate)).toEqual([6])
     expect(a.basis.guessed).toContain('oil use')
   })
 })
@@ -199,7 +199,7 @@ describe('whether an oil fits', () => {
       ]),
     )
     expect(a.stops.map(s => s.id)).toEqual(['wrong_fluid'])
-    expect(a.others[0]?.details.join(' ')).toContain('drain it')
+    expect(a.newest.oil_kind?.details.join(' ')).toContain('drain it')
   })
   it('names every reason, the gravest first', () => {
     const { reasons } = oilFits(
@@ -268,6 +268,6 @@ describe('the rhythm of oil changes', () => {
   it('a change that was done elsewhere counts at its own hours, one without hours not at all', () => {
     expect(oilRhythm(file([]), [change(60)]).at).toEqual([60])
     expect(oilRhythm(file([]), [change()])).toMatchObject({ at: [], averageH: null, sinceH: null })
-    expect(assess(file([change()])).others[0]).toMatchObject({ mark: 'open', headline: 'Oil changed' })
+    expect(assess(file([change()])).findings[0]).toMatchObject({ mark: 'open', headline: 'Oil changed' })
   })
 })

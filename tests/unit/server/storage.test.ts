@@ -237,6 +237,11 @@ describe('what lay before a cover came off', () => {
     logEntry(
       db,
       id,
+      newEntry(by, 'made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] }, { how: null }) as Entry,
+    )
+    logEntry(
+      db,
+      id,
       newEntry(
         by,
         'fasteners',

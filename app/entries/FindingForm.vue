@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { answerable } from '#core/condition/answerable'
+import type { EntryKind } from '#core/entries/types'
+import type { LeakSite } from '#core/entries/leaks/schema'
+import { subjectsOf } from '#core/teardown/subjects'
+import { blankFields, fieldsBody, fieldsDraft } from '~/entries/fieldDraft'
+import type { FieldsDraft, FindingPlan, QuantityDraft } from '~/entries/fieldPlan'
+import { FINDING_PLANS } from '~/entries/faces'
+
+/** A finding whose form is a list of fields. */
+const props = defineProps<{ name: EntryKind }>()
+const emit = defineEmits<{ logged: [] }>()
+const sheet = useSheet()
+const plan = FINDING_PLANS[props.name] as FindingPlan
+const facts = computed(() => sheet.job.value.facts)
+const form = useEntryForm<EntryKind, FieldsDraft>({
+  kind: props.name,
+  counts: plan.counts,
+  blank: () => blankFields(plan),
+  how: () => plan.how,
+  toBody: d => fieldsBody(plan, d),
+  fromBody: b => fieldsDraft(plan, b),
+})
+const { draft } = form
+const { judged } = form
+const shown = computed(() => plan.fields.filter(f => f.when?.(draft.value, facts.value) ?? true))
+async function submit(): Promise<void> {
+  if (await form.submit()) emit('logged')
+}
+function normal(): void {
+  Object.assign(draft.value, plan.normal?.draft)
+  void submit()
+}
+const causes = useCauseOptions()
+const parts = computed(() => subjectsOf(facts.value))
+/** findings behind what stands against the engine: work answers them */
+const standing = computed(() => answerable(sheet.assessment.value))
+const text = (key: string) => draft.value[key] as string
+const quantity = (key: string) => draft.value[key] as QuantityDraft
+/** what a row of chips holds */
+const one = (key: string): string | null => draft.value[key] as string | null
+</script>
+
+<template>
+  <form class="finding" @submit.prevent="submit">
+    <p v-if="plan.intro" class="note">{{ plan.intro }}</p>
+    <template v-for="f in shown" :key="f.key">
+      <ChipGroup
+        v-if="f.type === 'chips'"
+        :model-value="one(f.key)"
+        :label="f.label"
+        :options="f.options"
+        :needed="f.needed"
+        :swatches="f.swatches"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <MultiChips
+        v-else-if="f.type === 'many'"
+        :model-value="draft[f.key] as string[]"
+        :label="f.label"
+        :options="f.options"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <LeakMap
+        v-else-if="f.type === 'leaks'"
+        :model-value="draft[f.key] as LeakSite[]"
+        :facts="facts"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <PickField
+        v-else-if="f.type === 'cause'"
+        :model-value="text(f.key)"
+        :label="f.label"
+        :options="causes"
+        empty="not in the list"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <PickMany
+        v-else-if="f.type === 'parts' || f.type === 'answers'"
+        :model-value="(draft[f.key] as string[] | undefined) ?? []"
+        :label="f.label"
+        :options="f.type === 'parts' ? { ...parts, ...f.more } : standing"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+      <label v-else-if="f.type === 'switch'" class="switch"
+        ><input
+          type="checkbox"
+          :checked="Boolean(draft[f.key])"
+          @change="draft[f.key] = ($event.target as HTMLInputElement).checked"
+        />
+        {{ f.label }}</label
+      >
+      <QuantityField
+        v-else-if="f.type === 'quantity'"
+        v-model:text="quantity(f.key).text"
+        v-model:unit="quantity(f.key).unit"
+        :label="f.label"
+        :units="f.units"
+        :kind="f.kind"
+        :hint="f.hint"
+        :fault="form.faultOf(f.key)"
+      />
+      <PlainField
+        v-else
+        :model-value="text(f.key)"
+        :label="f.label"
+        :area="f.type === 'area' || f.type === 'lines'"
+        :class="{ narrow: f.type === 'figure' || f.type === 'money' }"
+        :suffix="f.type === 'figure' ? f.suffix : f.type === 'money' ? sheet.policy.value.currency : undefined"
+        :inputmode="f.type === 'figure' || f.type === 'money' ? 'decimal' : undefined"
+        :hint="f.hint"
+        :fault="form.faultOf(f.key)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
+    </template>
+    <VerdictWords :judged="judged" />
+    <FormFoot
+      :label="plan.log"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :correcting="form.correcting.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+    >
+      <button v-if="plan.normal && !form.touched.value" type="button" class="btn dash" @click="normal">
+        {{ plan.normal.word }}
+      </button>
+      <span v-if="plan.caution" class="lab caution">{{ plan.caution }}</span>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.finding {
+  display: grid;
+  gap: 11px;
+  max-width: 820px;
+}
+.narrow {
+  max-width: 280px;
+}
+.caution {
+  flex: 1 1 240px;
+}
+.switch {
+  display: inline-flex;
+  gap: 9px;
+  align-items: center;
+  min-height: 44px;
+}
+.switch input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--petrol);
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import type { DebrisItem } from '#core/debris/debrisScore'
+import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
+import type { DebrisBody } from '#core/entries/debris/schema'
+import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/words/looks'
+
+interface ItemDraft {
+  material: DebrisMaterial | ''
+  amount: DebrisAmount | ''
+  mm: string
+  magnet: 'takes' | 'leaves' | ''
+}
+interface Draft {
+  place: DebrisBody['place'] | null
+  items: ItemDraft[]
+  hoursSinceOil: string
+  hoursSinceRebuild: string
+  control: DebrisBody['control']
+  controlOf: NonNullable<DebrisBody['controlOf']> | null
+  note: string
+}
+const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '', magnet: '' })
+const form = useEntryForm<'debris', Draft>({
+  kind: 'debris',
+  blank: () => ({
+    place: null,
+    items: [newItem()],
+    hoursSinceOil: '',
+    hoursSinceRebuild: '',
+    control: 'none',
+    controlOf: null,
+    note: '',
+  }),
+  how: () => 'by_eye',
+  toBody: d => ({
+    place: d.place as DebrisBody['place'],
+    items: d.items
+      .filter(i => i.material || i.amount || i.mm)
+      .map(i => ({
+        material: i.material as DebrisMaterial,
+        amount: i.amount as DebrisAmount,
+        largestUm: micrometres(i.mm),
+        magnet: i.magnet || null,
+      })),
+    hoursSinceOil: typedFigure(d.hoursSinceOil) as number | null,
+    hoursSinceRebuild: typedFigure(d.hoursSinceRebuild) as number | null,
+    control: d.control ?? 'none',
+    controlOf: d.control && d.control !== 'none' ? (d.controlOf ?? null) : null,
+    note: d.note || null,
+  }),
+  fromBody: b => ({
+    place: b.place,
+    items: b.items.length
+      ? b.items.map(i => ({
+          material: i.material,
+          amount: i.amount,
+          mm: i.largestUm === null ? '' : String(i.largestUm / 1000),
+          magnet: i.magnet ?? ('' as const),
+        }))
+      : [newItem()],
+    hoursSinceOil: figureText(b.hoursSinceOil),
+    hoursSinceRebuild: figureText(b.hoursSinceRebuild),
+    control: b.control,
+    controlOf: b.controlOf ?? null,
+    note: b.note ?? '',
+  }),
+})
+const { draft } = form
+function micrometres(mm: string): number | null {
+  const value = figure(mm)
+  return value === null ? null : (sendable(value * 1000, mm) as number)
+}
+/** a sound engine of the same age, or an unused filter of the same kind */
+const CONTROL_OF = { sound_engine: 'A sound engine', unused_part: 'An unused part of the batch' }
+const CONTROL = { none: 'No control', same: 'The same', more: 'More than it', less: 'Less than it' }
+const drawn = computed<DebrisItem[]>(() =>
+  draft.value.items.flatMap(i => {
+    const um = micrometres(i.mm)
+    return i.material && i.amount
+      ? [{ material: i.material, amount: i.amount, largestUm: typeof um === 'number' ? um : null }]
+      : []
+  }),
+)
+const { judged } = form
+const itemFault = (i: number): string =>
+  form.faults.value.find(f => f.field.startsWith(`body.items.${i}.`))?.message ?? ''
+</script>
+
+<template>
+  <form class="debris" @submit.prevent="form.submit()">
+    <ChipGroup v-model="draft.place" label="Found in" :options="DEBRIS_PLACES" :fault="form.faultOf('place')" />
+    <div class="two">
+      <div class="items">
+        <fieldset v-for="(item, i) in draft.items" :key="i" class="item">
+          <legend class="sr">Debris {{ i + 1 }}</legend>
+          <PickField v-model="item.material" label="Made of" :options="MATERIAL_WORDS" empty="choose" />
+          <PickField v-model="item.amount" label="How much" :options="AMOUNT_WORDS" empty="choose" />
+          <PlainField v-model="item.mm" label="Largest" suffix="mm" inputmode="decimal" />
+          <PickField
+            v-model="item.magnet"
+            label="Magnet"
+            :options="{ takes: 'takes it', leaves: 'leaves it' }"
+            empty="not tried"
+          />
+          <button v-if="draft.items.length > 1" type="button" class="link" @click="draft.items.splice(i, 1)">
+            Take out
+          </button>
+          <p v-if="itemFault(i)" class="fault wide">{{ itemFault(i) }}</p>
+        </fieldset>
+        <button type="button" class="btn dash" @click="draft.items.push(newItem())">Something else in it</button>
+      </div>
+      <figure>
+        <DebrisTray :items="drawn" />
+        <figcaption class="note">
+          Magnet over it: iron jumps, aluminium and bronze stay. Look before anything is washed away.
+        </figcaption>
+      </figure>
+    </div>
+    <div class="grid2 short">
+      <PlainField
+        v-model="draft.hoursSinceOil"
+        label="Hours on this oil"
+        suffix="h"
+        inputmode="decimal"
+        hint="Empty if nobody knows."
+        :fault="form.faultOf('hoursSinceOil')"
+      />
+      <PlainField
+        v-model="draft.hoursSinceRebuild"
+        label="Hours since new or rebuilt"
+        suffix="h"
+        inputmode="decimal"
+        hint="Fine glitter is normal in the first ten."
+        :fault="form.faultOf('hoursSinceRebuild')"
+      />
+    </div>
+    <ChipGroup v-model="draft.control" label="Beside a control" :options="CONTROL" needed />
+    <ChipGroup
+      v-if="draft.control && draft.control !== 'none'"
+      v-model="draft.controlOf"
+      label="The control was"
+      :options="CONTROL_OF"
+      :fault="form.faultOf('controlOf')"
+    />
+    <VerdictWords :judged="judged" />
+    <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
+    <FormFoot
+      label="Log the debris"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :correcting="form.correcting.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+    >
+      <span class="lab caution">Gloves for a cut filter. Hot oil burns. Keep the sample until it is explained.</span>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.debris {
+  display: grid;
+  gap: 12px;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+  gap: 20px;
+  align-items: start;
+}
+.items {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.item {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 6px 8px;
+  width: 100%;
+  align-items: start;
+}
+.item .link {
+  justify-self: start;
+  padding-left: 0;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+figure {
+  display: grid;
+  gap: 6px;
+}
+.short {
+  max-width: 480px;
+}
+.caution {
+  flex: 1 1 240px;
+}
+@media (max-width: 760px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .item {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,5 @@
+import type { Face } from '../face'
+
+export default {
+  stage: 'hand_back',
+} satisfies Face

@@ -1,0 +1,5 @@
+import type { Face } from '../face'
+
+export default {
+  stage: 'decide',
+} satisfies Face

@@ -1,0 +1,7 @@
+import { defineAsyncComponent } from 'vue'
+import type { Face } from '../face'
+
+export default {
+  stage: 'book_in',
+  drawn: defineAsyncComponent(() => import('./TermsForm.vue')),
+} satisfies Face
