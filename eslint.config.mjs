@@ -1,4 +1,5 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
+import { arrows } from './scripts/lint/arrows.mjs'
 
 /** An arrow that must not be drawn from one room of the project to another. */
 const forbid = (files, patterns, extra = []) => ({
@@ -45,7 +46,9 @@ export default withNuxt(
   ),
   {
     files: ['core/**/*.ts'],
+    plugins: { core: { rules: { arrows } } },
     rules: {
+      'core/arrows': 'error',
       'no-restricted-globals': [
         'error',
         ...['window', 'document', 'localStorage', 'fetch', 'process', 'setTimeout', 'performance'].map(name => ({

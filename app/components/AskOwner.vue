@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { changeOrder } from '#core/estimate/quote'
-import { moneyText } from '#core/estimate/money'
+import { changeOrder } from '#core/handover/quote'
+import { moneyText } from '#core/units/money'
 import { keptOf } from '#core/entries/kept'
 import { QUOTE_STAGES } from '#core/words/deciding'
 import type { QuoteLine } from '#shared/types/records'

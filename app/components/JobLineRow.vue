@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import type { Mark } from '#core/judgement'
 import type { JobLine } from '#shared/types/records'
 

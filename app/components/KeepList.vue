@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ulid } from 'ulid'
-import { moneyText, toMajor } from '#core/estimate/money'
+import { moneyText, toMajor } from '#core/units/money'
 import { SHELF_GRADES } from '#core/words/deciding'
 import type { KeepLine } from '#core/salvage/keep'
 import type { ShelfItem } from '#shared/types/records'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import type { LookFirst } from '#core/verdict/lookFirst'
 
 /** What one look is worth: the way drawn over the chance that the part is good, against the best other way. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import { compareSchools, ratioText } from '#core/mix/mixPlan'
 import { mixLeanShift, mixStepRicher } from '#core/mix/mixSchools'
 import type { MixTyped } from '~/composables/useMixBench'

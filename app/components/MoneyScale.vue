@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import type { DecisionView } from '#core/verdict/verdict'
 
 /** Every way to go on one money scale: the bar holds eight chances in ten, the mark is what to expect. */

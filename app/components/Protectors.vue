@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { moneyText, toMajor } from '#core/estimate/money'
-import { protectors } from '#core/estimate/protectors'
-import { protectShare } from '#core/estimate/spend'
+import { moneyText, toMajor } from '#core/units/money'
+import { protectors } from '#core/verdict/protectors'
+import { protectShare } from '#core/verdict/spend'
 import type { EntryOf } from '#core/entries/types'
 
 /** Small parts kept as they are, against what they would destroy: the engine is open now. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { moneyText } from '#core/estimate/money'
-import { spendNow } from '#core/estimate/spend'
+import { moneyText } from '#core/units/money'
+import { spendNow } from '#core/verdict/spend'
 import type { SpendBody } from '#core/entries/spend/schema'
 
 /** What is put into this job so far, against the owner's cap; a clock to start and stop, or minutes typed. */

@@ -1,8 +1,7 @@
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import { basisWords } from '#core/condition/basis'
 import { heldBack } from '#core/next/allowed'
 import type { NextLook } from '#core/next/nextLooks'
-import { formOf } from '#core/next/nextLooks'
 import { HOW_GOT } from '#core/log/words'
 import type { Check } from '#core/catalogue'
 import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
@@ -26,7 +25,7 @@ export function useNextMoves() {
 
   const a = computed(() => sheet.assessment.value)
 
-  const start = (look: NextLook): void => sheet.open(look.stage, formOf(look))
+  const start = (look: NextLook): void => sheet.open(look.stage, look.form)
 
   const findings = computed(() => a.value?.findings ?? [])
 

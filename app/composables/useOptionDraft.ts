@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { ulid } from 'ulid'
-import { proposeWay } from '#core/estimate/causeLines'
+import { proposeWay } from '#core/verdict/causeLines'
 import { STARTERS } from '#core/estimate/starters'
 import type { Entry } from '#core/entries/types'
 import type { OptionBody } from '#core/entries/option/schema'

@@ -1,4 +1,4 @@
-import { firmness, priceAge } from '#core/estimate/causeLines'
+import { firmness, priceAge } from '#core/verdict/causeLines'
 import type { EstimateLine } from '#core/estimate/estimateLine'
 import { partName, placeKey, placesOf } from '#core/teardown/places'
 import { HOUR_LINES } from '#core/words/deciding'

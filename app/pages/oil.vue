@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { CLUTCH, FOLLOWERS } from '#core/engine/words'
 import { OIL_COLOURS, OIL_GLITTER, OIL_KINDS, OIL_SMELLS, OIL_THICKNESS, RATED } from '#core/words/looks'
-import { FIT_WORDS } from '#core/oil/oilFits'
-import { PRE_DELIVERY } from '#core/oil/careText'
+import { FIT_WORDS } from '#core/entries/oil_kind/oilFits'
+import { PRE_DELIVERY } from '#core/handover/careText'
 
 const { t, marks, oilBody, level, use, fits, tilt, show, TASKS, SWATCHES, pct } = useOilBench()
 </script>

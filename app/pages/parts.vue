@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import dayjs from 'dayjs'
-import { moneyText, toMajor } from '#core/estimate/money'
-import { priceAge } from '#core/estimate/causeLines'
+import { moneyText, toMajor } from '#core/units/money'
+import { priceAge } from '#core/verdict/causeLines'
 import type { PriceReport, PriceRow } from '#shared/types/records'
 
 /** Prices of the suppliers' lists, and a new list read: first what it would change, then the change. */

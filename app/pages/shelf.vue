@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { ulid } from 'ulid'
-import { moneyText, toMajor } from '#core/estimate/money'
+import { moneyText, toMajor } from '#core/units/money'
 import { ENGINE_CLASSES } from '#core/engine/words'
 import { SHELF_GRADES } from '#core/words/deciding'
 import { useRefusal } from '#core/salvage/keep'

@@ -1,4 +1,4 @@
-import { toMajor, toMinor } from '#core/estimate/money'
+import { toMajor, toMinor } from '#core/units/money'
 
 /** An amount as typed, in the currency's smallest unit; what is not a figure is passed on as typed. */
 export function moneyTyped(typed: string, currency: string): number | null {

@@ -4,12 +4,12 @@ import { assess } from '#core/assess'
 import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { TreeNode } from '#core/diagnosis/tree'
 import { diagnoseJob, treeOfJob } from '#core/diagnosis/diagnoseJob'
-import { termsNow } from '#core/estimate/spend'
+import { termsNow } from '#core/verdict/spend'
 import type { SimOption, SimResult } from '#core/estimate/simulate'
 import { simulate } from '#core/estimate/simulate'
+import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { ofKind } from '#core/entries/types'
 import type { JobFile } from '#core/entries/file'
 import { workPolicy } from '#core/verdict/judgeOptions'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
@@ -26,7 +26,7 @@ function withTyped(file: JobFile, typed: Entry[]): JobFile {
 function draw(file: JobFile, typed: Entry[]): SimResult[] {
   const { decision } = assess(withTyped(file, typed))
   const terms = termsNow(entriesInForce(file.entries))
-  const bodies = new Map(ofKind(entriesInForce(withTyped(file, typed).entries), 'option').map(e => [e.id, e.body]))
+  const bodies = new Map(keptOf(entriesInForce(withTyped(file, typed).entries)).option.map(e => [e.id, e.body]))
   const live = decision.options.filter(o => o.allowed && (!o.mends || o.valueAfter !== null))
   const asIs: SimOption = {
     id: decision.fallback.id,

@@ -12,9 +12,8 @@ import { DECIDING, partName } from '../teardown/places'
 export function timeToDecide(inForce: Entry[]): string[] {
   const deciding = condemned(inForce).filter(e => DECIDING.includes(e.body.part))
   const since = Math.max(-1, ...deciding.map(e => inForce.indexOf(e)))
-  const purpose = inForce.some(
-    (e, i) => i > since && ((e.kind === 'note' && e.body.stage === 'open_up') || e.kind === 'option'),
-  )
+  const { note, option } = keptOf(inForce.slice(since + 1))
+  const purpose = option.length > 0 || note.some(e => e.body.stage === 'open_up')
   return purpose ? [] : deciding.map(e => PART_PLANS[e.body.part].name.toLowerCase())
 }
 

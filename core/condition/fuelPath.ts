@@ -1,6 +1,7 @@
 import type { EngineFacts } from '../engine/facts'
 import type { StandState } from '../entries/stand_test/judge'
 import { judgeStand } from '../entries/stand_test/judge'
+import { roomOf } from '../entries/rooms'
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import type { Cure } from '../oil/cures'
@@ -26,18 +27,8 @@ export interface FuelPath {
   why: string | null
 }
 
-/** What a line on fitted parts means by oil: the fluid, not a part that is named after it. */
-const OIL = /\boil\b/i
-
-const OF_OIL =
-  /\boil[ -]?(seal|pump|filter|ring|pipe|line|hose|cooler|jet|strainer|screen|plug|pan|tank|switch|cap|slinger|pick|feed|drain|gauge|light|lamp|stick|way|gallery|scraper)|\b(o-?rings?|seals?|gaskets?|filter|plug|washer)\b/i
-
 /** Whether an entry says that oil went into the engine, whatever it is called: a refill, an oil change, oil among the parts fitted. */
-export function pouredIn(entry: Entry): boolean {
-  if (entry.kind === 'fluid') return entry.body.action === 'filled'
-  if (entry.kind === 'oil_change') return true
-  return entry.kind === 'fitted' && OIL.test(entry.body.what) && !OF_OIL.test(entry.body.what)
-}
+export const pouredIn = (entry: Entry): boolean => roomOf(entry).acts?.(entry).includes('refill') ?? false
 
 const LIKELY: Partial<Record<EngineFacts['fuelFeed'], Cure[]>> = {
   float: ['needle', 'tap', 'tipped'],
@@ -52,14 +43,14 @@ const LIKELY: Partial<Record<EngineFacts['fuelFeed'], Cure[]>> = {
  * Everything counts only after the last reading that smelled of it.
  */
 export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null {
-  const smelt = inForce.findLastIndex(e => e.kind === 'oil' && e.body.smell === 'petrol')
-  const found = inForce[smelt]
-  if (found?.kind !== 'oil') return null
-  const after = inForce.slice(smelt + 1)
+  const found = keptOf(inForce).oil.findLast(e => e.body.smell === 'petrol')
+  if (!found) return null
+  const after = inForce.slice(inForce.indexOf(found) + 1)
   const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
   const fluids = keptOf(after).fluid
   const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
-  const cure = after.findIndex(e => e.kind === 'cure')
+  const cured = keptOf(after).cure[0]
+  const cure = cured ? after.indexOf(cured) : -1
   const tests = keptOf(cure < 0 ? [] : after.slice(cure + 1)).stand_test
   const last = tests.at(-1)
   const stand: StandTest | null = last
@@ -74,7 +65,7 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   const passed = stand?.state === 'passed'
   const testAt = last ? after.indexOf(last) : -1
   const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
-  const smeltAgain = filled >= 0 && after.some((e, i) => i > filled && e.kind === 'oil' && e.body.smell === 'plain')
+  const smeltAgain = filled >= 0 && keptOf(after.slice(filled + 1)).oil.some(e => e.body.smell === 'plain')
   const step: FuelStep = !drained
     ? 'drain'
     : cure < 0

@@ -75,3 +75,9 @@ export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
 /** Stops that forbid an act, signed ones left out. */
 export const forbidding = (stops: Stop[], act: Act): Stop[] =>
   stops.filter(s => !s.signed && (s.forbids ?? []).includes(act))
+
+/** What is run in one way or another. */
+const RUNS: readonly Act[] = ['turn', 'crank', 'run', 'load']
+
+/** The stops for which a machine must not be run. */
+export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.some(a => RUNS.includes(a)))

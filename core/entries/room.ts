@@ -19,6 +19,8 @@ export interface Room<K extends EntryKind> {
   shows?: true
   /** what the first look and the tests of this kind of engine are not complete without; the stage waits for those of `essential` */
   asked?(facts: EngineFacts): 'asked' | 'essential' | false
+  /** looks of the rail that it answers, besides the one of its own name */
+  answers?: readonly string[]
   /** it is done with hands near what turns, falls, sprays or springs: not before the machine was made safe */
   handsIn?(entry: EntryOf<K>): boolean
   /** every one of its kind counts, not only the newest */

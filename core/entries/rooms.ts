@@ -135,6 +135,11 @@ const ROOMS = {
 /** The room of one entry, as it takes that very entry. */
 export const roomOf = (entry: Entry): Room<EntryKind> => ROOMS[entry.kind] as Room<EntryKind>
 
+/** The kind of entry that answers a look of the rail. */
+export const answering = (look: string): EntryKind =>
+  (Object.keys(ROOMS) as EntryKind[]).find(kind => (ROOMS[kind] as Room<EntryKind>).answers?.includes(look)) ??
+  (look as EntryKind)
+
 /** Read, seen, felt or told: how it was got has to be said. */
 export const isFinding = (kind: EntryKind): boolean => (ROOMS[kind] as Room<EntryKind>).finding === true
 

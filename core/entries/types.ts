@@ -128,12 +128,3 @@ export interface BodyOf {
 export type EntryKind = keyof BodyOf
 export type EntryOf<K extends EntryKind> = { [P in K]: EntryOfBody<P, BodyOf[P]> }[K]
 export type Entry = EntryOf<EntryKind>
-
-/** The entries of one kind. */
-export function ofKind<K extends EntryKind>(entries: readonly Entry[], kind: K): EntryOf<K>[] {
-  return entries.filter(e => e.kind === kind) as EntryOf<K>[]
-}
-
-/** The newest standing entry of one kind. */
-export const latest = <K extends EntryKind>(inForce: readonly Entry[], kind: K): EntryOf<K> | undefined =>
-  ofKind(inForce, kind).at(-1)

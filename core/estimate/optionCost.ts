@@ -1,7 +1,7 @@
 import type { EstimateLine } from './estimateLine'
 import type { ShopPolicy } from '../engine/policy'
 import { HOUR_LINES } from '../words/deciding'
-import { toMajor } from './money'
+import { toMajor } from '../units/money'
 import type { CostTerm, SumDistribution } from './sumDistribution'
 import { sumFamily } from './sumDistribution'
 

@@ -1,8 +1,8 @@
 import type { HandBackBody } from '../entries/hand_back/schema'
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
+import { notToRun } from '../condition/stops'
 import type { Stop } from '../judgement'
-import type { Act } from '../log/facts'
 
 /** What holds a machine back from its owner, and what of it a named person answers for. */
 export interface HandBackView {
@@ -52,12 +52,6 @@ export function handBackRefusal(
     ? `Before it is handed back, each of these is taken on by name, with a reason, at the top right. ${listed(toSign)}`
     : null
 }
-
-/** What is run in one way or another. */
-const RUNS: readonly Act[] = ['turn', 'crank', 'run', 'load']
-
-/** The stops for which a machine must not be run. */
-export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.some(a => RUNS.includes(a)))
 
 /** How the owner was told and how it was made unable to run, as the newest hand-back says it; empty where it says neither. */
 export function toldWords(inForce: Entry[]): string[] {

@@ -15,6 +15,9 @@ export interface Entry<K extends string, B> {
   supersedes: string | null
 }
 
+/** An entry as its own room takes it: by its body alone. */
+export type Logged<B> = Entry<string, B>
+
 /** What undoes another entry. */
 const UNDOING = 'void'
 

@@ -1,5 +1,5 @@
 import type { ShopPolicy } from '../engine/policy'
-import { moneyText, toMajor } from '../estimate/money'
+import { moneyText, toMajor } from '../units/money'
 import type { Quantity } from '../units/quantity'
 import { quantityText, shownIn } from '../units/unitRound'
 

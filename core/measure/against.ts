@@ -1,11 +1,17 @@
-import type { JobFile } from '../entries/file'
+import type { EngineFacts } from '../engine/facts'
 import type { Mark } from '../judgement'
 import type { HowGot } from '../log/words'
 import type { SpecItem } from '../spec/specItems'
-import type { SpecLookup, SpecSource } from '../spec/specValue'
+import type { SpecLookup, SpecSource, SpecValue } from '../spec/specValue'
 import { SPEC_SOURCES, sourceWords, specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'
 import { guardBand } from '../wear/uncertainty'
+
+/** What a figure is held against: the engine and its sheet. */
+export interface Sheet {
+  facts: EngineFacts
+  spec: SpecValue[]
+}
 
 export interface Limit {
   value: number
@@ -14,7 +20,7 @@ export interface Limit {
 }
 
 /** The sheet's figure for an item, else a rule of thumb, else nothing. */
-export function limitOf(file: JobFile, item: SpecItem | undefined, thumb: number | null, unit: string): Limit | null {
+export function limitOf(file: Sheet, item: SpecItem | undefined, thumb: number | null, unit: string): Limit | null {
   const found: SpecLookup | undefined =
     item && specFor(item, file.spec, file.facts.engineClass, file.facts.displacementCc)
   if (found)
@@ -81,7 +87,7 @@ export function fitAgainst(
 }
 
 /** The bore's size as far as the job knows it, mm: the sheet's. */
-export const boreOf = (file: JobFile): number | null =>
+export const boreOf = (file: Sheet): number | null =>
   specFor('bore', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
 
 /** Where nothing limits the figure itself, the choice speaks; otherwise the graver of the two. */

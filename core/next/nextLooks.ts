@@ -1,4 +1,5 @@
 import type { EngineFacts } from '../engine/facts'
+import { answering } from '../entries/rooms'
 import type { Entry, EntryKind } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import type { Stage } from '../log/words'
@@ -24,11 +25,15 @@ export interface NextLook {
     | 'debris'
     | 'option'
     | 'value'
+  /** the kind of entry that answers it */
+  form: EntryKind
   stage: Stage
   title: string
   minutes: number
   why: string
 }
+
+type Wanted = Omit<NextLook, 'form'>
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
   drain: {
@@ -42,20 +47,12 @@ const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'mi
   smell: { title: 'Short run, then smell the oil again', minutes: 10, why: 'Only a plain smell closes it.' },
 }
 
-const FORM: Partial<Record<NextLook['id'], EntryKind>> = {
-  fuel: 'fluid',
-  smell: 'oil',
-  plug_out: 'turn_over',
-  retest: 'compression',
-  lock: 'lock_step',
-  value: 'terms',
-}
-/** The kind of entry that answers a look. */
-export const formOf = ({ id }: NextLook): EntryKind => FORM[id] ?? (id as EntryKind)
-
 /** What is worth looking at next: danger first, then the quickest. */
-export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
-  const looks: NextLook[] = []
+export const nextLooks = (inForce: Entry[], facts: EngineFacts): NextLook[] =>
+  wanted(inForce, facts).map(look => ({ ...look, form: answering(look.id) }))
+
+function wanted(inForce: Entry[], facts: EngineFacts): Wanted[] {
+  const looks: Wanted[] = []
   const turn = keptOf(inForce).turn_over.at(-1)?.body
   const oil = keptOf(inForce).oil.at(-1)?.body
   const compression = keptOf(inForce).compression.at(-1)?.body
@@ -189,7 +186,7 @@ export function nextLooks(inForce: Entry[], facts: EngineFacts): NextLook[] {
       minutes: 1,
       why: 'No sum can be compared without it.',
     })
-  if (!inForce.some(e => e.kind === 'option'))
+  if (keptOf(inForce).option.length === 0)
     sorted.push({
       id: 'option',
       stage: 'decide',

@@ -1,6 +1,6 @@
 import { TIE } from '../errors'
 import { optionCost, paperSum, lineTerm } from '../estimate/optionCost'
-import { toMajor } from '../estimate/money'
+import { toMajor } from '../units/money'
 import { pertShape } from '../estimate/pert'
 import type { EntryOf } from '../entries/types'
 import type { OptionBody } from '../entries/option/schema'

@@ -1,6 +1,6 @@
 import { lineTerm } from '../estimate/optionCost'
 import { pertShape } from '../estimate/pert'
-import { toMajor } from '../estimate/money'
+import { toMajor } from '../units/money'
 import type { EntryOf } from '../entries/types'
 import type { EstimateLine } from '../estimate/estimateLine'
 import type { ShopPolicy } from '../engine/policy'

@@ -9,7 +9,7 @@ import { FIT_ITEMS, REPOWERING, REST_CARRIERS, REST_ITEMS } from '../words/decid
 import type { BoreJudgement } from '../entries/bore/judge'
 import type { Stop } from '../judgement'
 import type { Condition } from '../condition/fold'
-import { notToRun } from '../handover/handBack'
+import { notToRun } from '../condition/stops'
 import type { Bad } from './leftIn'
 import { leftIn } from './leftIn'
 
@@ -94,7 +94,7 @@ export function unlooked(
   if (unsaid) doubts.push(unsaid)
   if ((way === 'rings' || way === 'rebore') && !bore)
     doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
-  if (way === 'donor' && !inForce.some(e => (e.kind === 'measure' || e.kind === 'bore') && e.how === 'measured'))
+  if (way === 'donor' && ![...keptOf(inForce).measure, ...keptOf(inForce).bore].some(e => e.how === 'measured'))
     doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {
     const rest = keptOf(inForce).rest_check.at(-1)?.body

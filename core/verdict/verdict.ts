@@ -1,4 +1,4 @@
-import { moneyText, toMajor } from '../estimate/money'
+import { moneyText, toMajor } from '../units/money'
 import type { EntryOf } from '../entries/types'
 import type { OptionBody } from '../entries/option/schema'
 import type { TermsBody } from '../entries/terms/schema'

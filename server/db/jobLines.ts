@@ -2,7 +2,7 @@ import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
 import { isOut } from '#core/handover/out'
 import { entriesInForce } from '#core/log/entry'
-import { latest } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { OUTCOME_WORDS } from '#core/verdict/verdict'
 import type { JobLine } from '#shared/types/records'
 import { logStamp } from './entries'
@@ -81,7 +81,7 @@ function compute(db: Database, job: JobRow): JobLine {
     machineName: view.machine.name,
     machineKind: view.machine.kind,
     customerName: view.customer.name,
-    complaint: latest(entriesInForce(view.entries), 'complaint')?.body.words ?? null,
+    complaint: keptOf(entriesInForce(view.entries)).complaint.at(-1)?.body.words ?? null,
     stage: assessment.stage,
     stages: assessment.stages,
     stops: assessment.stops,

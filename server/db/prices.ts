@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
-import { moneyText, toMajor } from '#core/estimate/money'
+import { moneyText, toMajor } from '#core/units/money'
 import type { PriceReport, PriceRow } from '#shared/types/records'
 import type { ReadPrice } from '../documents/priceFile'
 import { readPriceList } from '../documents/priceFile'

@@ -3,12 +3,12 @@ import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
 import { CAUSE_BY_ID } from '#core/catalogue'
-import type { Quote, QuoteAsk } from '#core/estimate/quote'
-import { quoteOf } from '#core/estimate/quote'
-import { moneyText } from '#core/estimate/money'
+import type { Quote, QuoteAsk } from '#core/handover/quote'
+import { quoteOf } from '#core/handover/quote'
+import { moneyText } from '#core/units/money'
+import { keptOf } from '#core/entries/kept'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { ofKind } from '#core/entries/types'
 import { PROOFS } from '#core/words/opened'
 import type { OwnerAnswer, QuoteLine, QuotePage } from '#shared/types/records'
 import { say } from './batches'
@@ -44,7 +44,7 @@ const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: 
 
 /** The first cause in words, with how sure it is. */
 function causeWords(entries: Entry[]): string | null {
-  const named = ofKind(entriesInForce(entries), 'cause_found').at(-1)?.body
+  const named = keptOf(entriesInForce(entries)).cause_found.at(-1)?.body
   if (!named || named.proof === 'unknown') return null
   const name = named.text ?? (named.causeId ? CAUSE_BY_ID.get(named.causeId)?.name : null)
   return name
@@ -170,7 +170,7 @@ export function answerQuote(
         throw new Refusal(422, 'Choose one of the ways shown.', [
           { field: 'optionId', message: 'Choose one of the ways shown.' },
         ])
-      const asked = ofKind(entriesInForce(entriesOf(db, found.jobId)), 'owner_word').filter(
+      const asked = keptOf(entriesInForce(entriesOf(db, found.jobId))).owner_word.filter(
         e => e.body.quoteId === found.id && e.body.choice === 'ask',
       ).length
       if (choice === 'ask' && asked >= QUESTIONS)

@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3'
-import { historyOf, jointsOf } from '#core/estimate/stuckAllowance'
-import type { StuckHistory } from '#core/estimate/stuckAllowance'
+import { historyOf, jointsOf } from '#core/verdict/stuckAllowance'
+import type { StuckHistory } from '#core/verdict/stuckAllowance'
 import type { Entry } from '#core/entries/types'
 import { rows } from './statements'
 

@@ -1,4 +1,4 @@
-import { moneyText, toMajor } from '#core/estimate/money'
+import { moneyText, toMajor } from '#core/units/money'
 import type { EstimateLine } from '#core/estimate/estimateLine'
 import { HOUR_LINES, LINE_TYPES } from '#core/words/deciding'
 import { printable, SECOND, TABLE_LAYOUT } from './pdf'

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { z } from 'zod'
-import { toMinor } from '#core/estimate/money'
+import { toMinor } from '#core/units/money'
 import { PRICE_KINDS } from '#core/words/deciding'
 import { wordsOf } from '#core/schema/words'
 import type { PriceRow } from '#shared/types/records'

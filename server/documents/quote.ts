@@ -1,6 +1,6 @@
 import dayjs from 'dayjs'
 import type { QuoteLine, JobView } from '#shared/types/records'
-import { moneyText, toMajor } from '#core/estimate/money'
+import { moneyText, toMajor } from '#core/units/money'
 import type { ShopPolicy } from '#core/engine/policy'
 import { HOUR_LINES, QUOTE_STAGES } from '#core/words/deciding'
 import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { keptOf } from '#core/entries/kept'
 import type { HandBackBody } from '#core/entries/hand_back/schema'
-import { handBackRefusal, handBackView, notToRun } from '#core/handover/handBack'
+import { notToRun } from '#core/condition/stops'
+import { handBackRefusal, handBackView } from '#core/handover/handBack'
 import { HAND_BACK_WAYS } from '#core/words/deciding'
-import { careText } from '#core/oil/careText'
+import { careText } from '#core/handover/careText'
 
 const sheet = useSheet()
 const a = computed(() => sheet.assessment.value)

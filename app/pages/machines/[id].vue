@@ -3,7 +3,7 @@ import { MACHINE_KINDS } from '#core/engine/words'
 import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { TiltGuide } from '#core/oil/tiltGuide'
-import { PRE_DELIVERY } from '#core/oil/careText'
+import { PRE_DELIVERY } from '#core/handover/careText'
 import type { SpecValue } from '#core/spec/specValue'
 import type { Customer, JobLine, Machine, SheetLine } from '#shared/types/records'
 

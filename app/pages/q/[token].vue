@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { moneyText } from '#core/estimate/money'
+import { moneyText } from '#core/units/money'
 import { QUOTE_STAGES } from '#core/words/deciding'
 import type { OwnerAnswer, QuotePage } from '#shared/types/records'
 

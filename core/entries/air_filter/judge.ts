@@ -1,6 +1,7 @@
 import type { Judgement, Mark } from '../../judgement'
 import { BREATHER_STATES, FILTER_STATES } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { AirFilterBody } from './schema'
 
 const FILTER: Record<keyof typeof FILTER_STATES, { mark: Mark; says: string }> = {
   sound: { mark: 'good', says: 'Filter sound and dry.' },
@@ -19,7 +20,7 @@ const BREATHER: Record<keyof typeof BREATHER_STATES, { mark: Mark; says: string 
 
 const WORST: Mark[] = ['good', 'open', 'near', 'past']
 
-export function judgeAirFilter(entry: EntryOf<'air_filter'>): Judgement {
+export function judgeAirFilter(entry: Logged<AirFilterBody>): Judgement {
   const { filter, breather } = entry.body
   const seen = [FILTER[filter], ...(breather ? [BREATHER[breather]] : [])]
   const mark = WORST[Math.max(...seen.map(s => WORST.indexOf(s.mark)))] ?? 'open'

@@ -1,6 +1,7 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import { oneOf } from '../../catalogue/oneOf'
+import type { Logged } from '../../log/entry'
+import type { AirFilterBody } from './schema'
 
 const FILTER = {
   choked: 'filter_choked',
@@ -11,7 +12,7 @@ const FILTER = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'air_filter'>): SignDraft[] {
+export function signs(entry: Logged<AirFilterBody>): SignDraft[] {
   return [
     ...oneOf(FILTER, entry.body.filter),
     ...oneOf({ oily: 'breather_oily', blocked: 'breather_blocked', clear: '', missing: '' }, entry.body.breather),

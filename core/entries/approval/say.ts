@@ -1,4 +1,4 @@
-import { moneyText } from '../../estimate/money'
+import { moneyText } from '../../units/money'
 import { AGREED_HOW } from '../../words/deciding'
 import type { Said } from '../../log/saying'
 import type { ApprovalBody } from './schema'

@@ -8,7 +8,8 @@ import { boreGrid, boreOversize, boreTempCorrect } from '../../measure/bore'
 import { TOOLS } from '../../measure/tools'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { BoreBody } from './schema'
 
 /** Wear, taper, out-of-round by class, mm; bare aluminium lies a little under iron. Rule of thumb, general engine-machining practice. */
 const BORE_THUMB = {
@@ -44,7 +45,7 @@ export interface BoreJudgement extends Judgement {
 }
 
 /** A bore by its readings, against its limits, and the oversize that would clean it up. */
-export function judgeBore(entry: EntryOf<'bore'>, file: JobFile): BoreJudgement {
+export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement {
   const { rows, unit, nominal, piston, tool, partC, sizesMm, holdCentre, when, crossHatch } = entry.body
   const { bore: kind, engineClass } = file.facts
   const cold = (value: number): number => {
@@ -192,5 +193,5 @@ export function oversizeWords(oversize: Oversize | null, sizesMm: number[], unit
 }
 
 /** The readings as they were typed, for a line of the log. */
-export const boreText = ({ rows, unit, nominal }: EntryOf<'bore'>['body']): string =>
+export const boreText = ({ rows, unit, nominal }: Logged<BoreBody>['body']): string =>
   `${rows.map(([x, y]) => `${x} × ${y}`).join(', ')} ${unit} on ${quantityText(nominal.value, nominal.unit)}`

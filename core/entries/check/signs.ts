@@ -1,8 +1,9 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CheckBody } from './schema'
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'check'>): SignDraft[] {
+export function signs(entry: Logged<CheckBody>): SignDraft[] {
   return [
     ...entry.body.found.map((sign): SignDraft => [sign, true]),
     ...entry.body.absent.map((sign): SignDraft => [sign, false]),

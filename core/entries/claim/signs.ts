@@ -1,8 +1,9 @@
 import type { SignDraft } from '../../log/facts'
-import type { Entry, EntryOf } from '../types'
+import type { Entry } from '../types'
 import type { JobFile } from '../file'
 import type { ClaimBody } from './schema'
 import { checkedAs } from '../claim_check/checked'
+import type { Logged } from '../../log/entry'
 
 /** Answers at the counter: which sign they are about, and which of them mean that it is there. */
 const TOLD = new Map<string, { sign: string; yes: RegExp }>(
@@ -19,7 +20,7 @@ const TOLD = new Map<string, { sign: string; yes: RegExp }>(
 )
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'claim'>, _file: JobFile, inForce: Entry[]): SignDraft[] {
+export function signs(entry: Logged<ClaimBody>, _file: JobFile, inForce: Entry[]): SignDraft[] {
   return told(entry.body, checkedAs(entry.id, inForce))
 }
 

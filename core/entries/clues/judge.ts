@@ -1,6 +1,7 @@
 import type { Judgement, Mark } from '../../judgement'
 import { EARLIER_HANDS, OUTSIDE_CLUES } from '../../words/counter'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CluesBody } from './schema'
 
 const CLUE_SAYS: Record<keyof typeof OUTSIDE_CLUES, string> = {
   blow_shaft: 'A blow to blade or shaft: think of a sheared key, a bent crank, a cracked case.',
@@ -25,7 +26,7 @@ const HAND_SAYS: Record<keyof typeof EARLIER_HANDS, string> = {
 }
 
 /** What is seen from outside, and signs of earlier hands. */
-export function judgeClues(entry: EntryOf<'clues'>): Judgement {
+export function judgeClues(entry: Logged<CluesBody>): Judgement {
   const { outside, hands } = entry.body
   const words = [...outside.map(k => OUTSIDE_CLUES[k]), ...hands.map(k => EARLIER_HANDS[k])].map(w => w.toLowerCase())
   const mark: Mark = outside.includes('cracked_case') ? 'past' : words.length ? 'near' : 'good'

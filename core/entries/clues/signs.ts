@@ -1,5 +1,6 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CluesBody } from './schema'
 
 const CLUE: Record<string, string> = {
   blow_shaft: 'blow_outside',
@@ -13,7 +14,7 @@ const CLUE: Record<string, string> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'clues'>): SignDraft[] {
+export function signs(entry: Logged<CluesBody>): SignDraft[] {
   return [...new Set(Object.values(CLUE))]
     .filter(sign => sign !== 'fuel_stale')
     .map((sign): SignDraft => [sign, entry.body.outside.some(k => CLUE[k] === sign)])

@@ -1,5 +1,6 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { ComplaintBody } from './schema'
 
 const ABOUT: Record<string, string> = {
   wont_turn: 'says_wont_turn',
@@ -16,6 +17,6 @@ const ABOUT: Record<string, string> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'complaint'>): SignDraft[] {
+export function signs(entry: Logged<ComplaintBody>): SignDraft[] {
   return entry.body.about && ABOUT[entry.body.about] ? [[ABOUT[entry.body.about] ?? '', true]] : []
 }

@@ -5,6 +5,7 @@ import { signs } from './signs'
 export const room: Room<'compression'> = {
   name: 'compression',
   stage: 'narrow_down',
+  answers: ['retest'],
   asked: () => 'asked',
   finding: true,
   shows: true,

@@ -16,8 +16,10 @@ import type { Quantity } from '../../units/quantity'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
 import { noLash } from '../lash/judge'
-import type { Entry, EntryOf } from '../types'
-import { latest } from '../types'
+import type { Entry } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CompressionBody } from './schema'
+import { keptOf } from '../kept'
 
 export interface CompressionJudgement extends Judgement {
   status: CompStatus | 'by_feel' | 'no_compression'
@@ -55,7 +57,7 @@ const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
 
 /** A compression test: dry reading against its figure, then what the wet one adds, and what neither can say. */
 export function judgeCompression(
-  entry: EntryOf<'compression'>,
+  entry: Logged<CompressionBody>,
   file: JobFile,
   inForce: Entry[] = [],
 ): CompressionJudgement {
@@ -174,7 +176,7 @@ function hoseCorrected(readKpa: number, hoseMl: number | null, expected: Expecte
 /** A valve that is held open is not a burnt one. */
 function lashWords(inForce: Entry[], file: JobFile): string[] {
   if (file.facts.cycle === 'two') return []
-  const lash = latest(inForce, 'lash')
+  const lash = keptOf(inForce).lash.at(-1)
   if (!lash) return ['The lash was not read: no valve is blamed before it was.']
   const none = [lash.body.inlet, lash.body.exhaust].some(q => q !== null && noLash(q))
   return none && lash.body.state === 'as_found'
@@ -227,7 +229,7 @@ function pairOf(
   }).status
 }
 
-function byFeel(entry: EntryOf<'compression'>, file: JobFile): CompressionJudgement {
+function byFeel(entry: Logged<CompressionBody>, file: JobFile): CompressionJudgement {
   const base = {
     entryId: entry.id,
     status: 'by_feel' as const,

@@ -1,14 +1,16 @@
 import type { SignDraft } from '../../log/facts'
-import type { Entry, EntryOf } from '../types'
+import type { Entry } from '../types'
 import type { JobFile } from '../file'
 import { judgeCompression } from './judge'
+import type { Logged } from '../../log/entry'
+import type { CompressionBody } from './schema'
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'compression'>, file: JobFile, inForce: Entry[]): SignDraft[] {
+export function signs(entry: Logged<CompressionBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
   return compressionSigns(entry, file, inForce)
 }
 
-function compressionSigns(entry: EntryOf<'compression'>, file: JobFile, inForce: Entry[]): SignDraft[] {
+function compressionSigns(entry: Logged<CompressionBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
   const { status, pair, mark } = judgeCompression(entry, file, inForce)
   if (status === 'not_comparable' || (status === 'by_feel' && mark === 'open')) return []
   const none = status === 'no_compression'

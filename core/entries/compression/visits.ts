@@ -3,8 +3,10 @@ import { compTrend } from '../../compression/compTrend'
 import type { JobFile } from '../file'
 import { visitsWithHours } from '../meter/runningTime'
 import { convert } from '../../units/unitConvert'
-import type { Entry, EntryOf } from '../types'
-import { ofKind } from '../types'
+import type { Entry } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CompressionBody } from './schema'
+import { keptOf } from '../kept'
 
 export interface CompressionPoint {
   hours: number | null
@@ -21,7 +23,7 @@ export interface CompressionHistory {
 }
 
 /** Same state only: throttle open, and the release at work or not alike. */
-const alike = (a: EntryOf<'compression'>, b: EntryOf<'compression'>): boolean =>
+const alike = (a: Logged<CompressionBody>, b: Logged<CompressionBody>): boolean =>
   a.body.throttleOpen && b.body.throttleOpen && (a.body.release === 'working') === (b.body.release === 'working')
 
 /**
@@ -31,12 +33,12 @@ const alike = (a: EntryOf<'compression'>, b: EntryOf<'compression'>): boolean =>
 export function compressionHistory(
   file: JobFile,
   now: Entry[],
-  like: EntryOf<'compression'>,
+  like: Logged<CompressionBody>,
   limitKpa: number | null,
 ): CompressionHistory | null {
   const points = visitsWithHours(file.history, now).flatMap(({ entries, hours, number }): CompressionPoint[] => {
-    const last = ofKind(entries, 'compression')
-      .filter(e => e.body.dry !== null && alike(e, like))
+    const last = keptOf(entries)
+      .compression.filter(e => e.body.dry !== null && alike(e, like))
       .at(-1)
     if (!last?.body.dry) return []
     const { pStdKpa } = compToStandard({

@@ -4,10 +4,11 @@ import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { CrankcaseBody } from './schema'
 
 /** A two-stroke's crankcase under pressure or vacuum. */
-export function judgeCrankcase(entry: EntryOf<'crankcase'>, file: JobFile): Judgement {
+export function judgeCrankcase(entry: Logged<CrankcaseBody>, file: JobFile): Judgement {
   const { start, end, seconds } = entry.body
   const engineClass = file.facts.engineClass === 'H2' ? 'handheld' : 'vehicle'
   const { mode, rateKpaPerMin, dropPct, state } = crankcaseTest({

@@ -1,9 +1,10 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import type { JobFile } from '../file'
 import { judgeCrankcase } from './judge'
+import type { Logged } from '../../log/entry'
+import type { CrankcaseBody } from './schema'
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'crankcase'>, file: JobFile): SignDraft[] {
+export function signs(entry: Logged<CrankcaseBody>, file: JobFile): SignDraft[] {
   return [['case_leaks', judgeCrankcase(entry, file).mark !== 'good']]
 }

@@ -5,8 +5,10 @@ import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { specFor } from '../../spec/specValue'
 import { DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
-import type { Entry, EntryOf } from '../types'
-import { ofKind } from '../types'
+import type { Entry } from '../types'
+import type { Logged } from '../../log/entry'
+import type { DebrisBody } from './schema'
+import { keptOf } from '../kept'
 
 export interface DebrisJudgement extends Judgement {
   score: number
@@ -101,7 +103,7 @@ const AREA_MM2: Record<DebrisAmount, number> = { none: 0, trace: 2, some: 15, mu
 const FLOOR_MM2_PER_H = 0.2
 
 /** Samples of the same place, on earlier visits and this one, each with the hours that it covers. */
-function growthOf(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[]): ReturnType<typeof debrisGrowth> | null {
+function growthOf(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[]): ReturnType<typeof debrisGrowth> | null {
   const before = [
     ...file.history.flatMap(v => v.entries),
     ...inForce.slice(
@@ -112,11 +114,11 @@ function growthOf(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[]): Re
       ),
     ),
   ]
-  const samples = [...ofKind(before, 'debris'), entry].filter(
+  const samples = [...keptOf(before).debris, entry].filter(
     e => e.body.place === entry.body.place && (e.body.hoursSinceOil ?? 0) > 0,
   )
   if (samples.length < 2 || samples.at(-1)?.id !== entry.id) return null
-  const area = (e: EntryOf<'debris'>): number => e.body.items.reduce((sum, i) => sum + AREA_MM2[i.amount], 0)
+  const area = (e: Logged<DebrisBody>): number => e.body.items.reduce((sum, i) => sum + AREA_MM2[i.amount], 0)
   return debrisGrowth({
     amountsMm2: samples.map(area),
     hours: samples.map(e => e.body.hoursSinceOil ?? 1),
@@ -125,7 +127,7 @@ function growthOf(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[]): Re
 }
 
 /** A debris sample scored, with where it may come from. */
-export function judgeDebris(entry: EntryOf<'debris'>, file: JobFile, inForce: Entry[] = []): DebrisJudgement {
+export function judgeDebris(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[] = []): DebrisJudgement {
   const { body } = entry
   const intervalH =
     specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? DEFAULT_INTERVAL_H

@@ -1,6 +1,7 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import { CHECK_BY_ID } from '../../catalogue'
+import type { Logged } from '../../log/entry'
+import type { DebrisBody } from './schema'
 
 const DEBRIS: Record<string, string> = {
   aluminium: 'd_aluminium',
@@ -16,7 +17,7 @@ const DEBRIS: Record<string, string> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'debris'>): SignDraft[] {
+export function signs(entry: Logged<DebrisBody>): SignDraft[] {
   return entry.body.items
     .filter(i => i.amount !== 'none')
     .flatMap((i): SignDraft[] => (DEBRIS[i.material] ? [[DEBRIS[i.material] ?? '', true]] : []))

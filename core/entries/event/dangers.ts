@@ -1,7 +1,8 @@
 import type { HazardStart } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { EventBody } from './schema'
 
-const EVENT_HAZARD: Partial<Record<EntryOf<'event'>['body']['what'], [hazard: string, subject: string, why: string]>> =
+const EVENT_HAZARD: Partial<Record<Logged<EventBody>['body']['what'], [hazard: string, subject: string, why: string]>> =
   {
     ran_low: ['ran_short', 'cylinder', 'It ran short of oil, and bore and big end are not looked at.'],
     ran_dry: ['ran_short', 'cylinder', 'It ran dry, and bore and big end are not looked at.'],
@@ -12,7 +13,7 @@ const EVENT_HAZARD: Partial<Record<EntryOf<'event'>['body']['what'], [hazard: st
   }
 
 /** What happened to it is told until somebody saw it: it is asked after and looked at first, and blocks nothing by itself. */
-export function eventHazards({ body, how }: EntryOf<'event'>): HazardStart[] {
+export function eventHazards({ body, how }: Logged<EventBody>): HazardStart[] {
   const known = EVENT_HAZARD[body.what]
   if (!known) return []
   const [hazard, subject, why] = known

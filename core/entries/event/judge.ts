@@ -1,6 +1,7 @@
 import type { Judgement } from '../../judgement'
 import { EVENTS } from '../../words/counter'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { EventBody } from './schema'
 
 const EVENT_SAYS: Record<keyof typeof EVENTS, string> = {
   ran_low: 'Rod, crank pin and cam starve first: look there before the bore is cleared.',
@@ -17,7 +18,7 @@ const EVENT_SAYS: Record<keyof typeof EVENTS, string> = {
 const GRAVE_EVENTS: readonly (keyof typeof EVENTS)[] = ['ran_dry', 'wrong_fluid', 'submerged', 'ran_away']
 
 /** Something that this engine carries for life. */
-export const judgeEvent = (entry: EntryOf<'event'>): Judgement => ({
+export const judgeEvent = (entry: Logged<EventBody>): Judgement => ({
   entryId: entry.id,
   mark: GRAVE_EVENTS.includes(entry.body.what) ? 'past' : 'near',
   headline: `${EVENTS[entry.body.what]}${entry.body.when ? `, ${entry.body.when}` : ''}`,

@@ -1,8 +1,9 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { EventBody } from './schema'
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'event'>): SignDraft[] {
+export function signs(entry: Logged<EventBody>): SignDraft[] {
   return (
     (
       {

@@ -1,8 +1,9 @@
 import type { Judgement } from '../../judgement'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { EvidenceBody } from './schema'
 
 /** Foreign matter or a missing piece: open until somebody can say what it was. */
-export function judgeEvidence(entry: EntryOf<'evidence'>): Judgement {
+export function judgeEvidence(entry: Logged<EvidenceBody>): Judgement {
   const { what, where, missing, explained } = entry.body
   const headline = missing ? `Missing piece: ${what}` : `Foreign: ${what}, ${where}`
   return explained

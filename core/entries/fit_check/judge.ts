@@ -1,14 +1,15 @@
 import type { Judgement } from '../../judgement'
 import { FIT_ITEMS } from '../../words/deciding'
 import { words } from '../rest_check/judge'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { FitCheckBody } from './schema'
 
 export type FitKey = keyof typeof FIT_ITEMS
 
 export const FIT_KEYS = Object.keys(FIT_ITEMS) as FitKey[]
 
 /** Whether another engine goes into this frame. */
-export function judgeFit(entry: EntryOf<'fit_check'>): Judgement {
+export function judgeFit(entry: Logged<FitCheckBody>): Judgement {
   const at = (state: string): FitKey[] => FIT_KEYS.filter(k => entry.body[k] === state)
   const [no, adapt, open] = [at('no'), at('adapt'), at('not_checked')]
   const details = [

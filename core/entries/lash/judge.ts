@@ -4,7 +4,8 @@ import { SPEC_SOURCES, specFor } from '../../spec/specValue'
 import type { Quantity } from '../../units/quantity'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { LashBody } from './schema'
 
 export interface LashJudgement extends Judgement {
   asFound: boolean
@@ -30,7 +31,7 @@ interface Side {
 }
 
 /** Clearance at both valves, against the sheet where it says so. */
-export function judgeLash(entry: EntryOf<'lash'>, file: JobFile): LashJudgement {
+export function judgeLash(entry: Logged<LashBody>, file: JobFile): LashJudgement {
   const { inlet, exhaust, rockers, state } = entry.body
   const sides = [side('inlet', inlet, file), side('exhaust', exhaust, file)].filter(s => s !== null)
   const tight = sides.some(s => s.tight)

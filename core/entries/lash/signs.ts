@@ -1,10 +1,11 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import type { JobFile } from '../file'
 import { judgeLash } from './judge'
+import type { Logged } from '../../log/entry'
+import type { LashBody } from './schema'
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'lash'>, file: JobFile): SignDraft[] {
+export function signs(entry: Logged<LashBody>, file: JobFile): SignDraft[] {
   const { tight, wide } = judgeLash(entry, file)
   return [
     ['lash_none', tight],

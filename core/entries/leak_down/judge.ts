@@ -7,7 +7,8 @@ import type { Judgement, Mark } from '../../judgement'
 import { convert } from '../../units/unitConvert'
 import { quantityText } from '../../units/unitRound'
 import { HEARD } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { LeakDownBody } from './schema'
 
 const PATH_WORDS: Record<string, string> = {
   intake_valve: 'the inlet valve',
@@ -35,7 +36,7 @@ const GRADE: Record<'good' | 'fair' | 'worn' | 'bad', { mark: Mark; words: strin
 }
 
 /** Air in at top dead centre: how much gets away, and where it is heard. The limits are rules of thumb: they make it doubtful, the ear names the part. */
-export function judgeLeakdown(entry: EntryOf<'leak_down'>, file: JobFile): Judgement & { leakPct: number } {
+export function judgeLeakdown(entry: Logged<LeakDownBody>, file: JobFile): Judgement & { leakPct: number } {
   const { regulator, cylinder, orificeMm, heard } = entry.body
   const engineClass = leakClassOf(file.facts)
   const strokes = file.facts.cycle === 'two' ? 2 : 4

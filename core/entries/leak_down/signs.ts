@@ -1,5 +1,6 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { LeakDownBody } from './schema'
 
 const HISS: Record<string, string> = {
   intake: 'hiss_inlet',
@@ -15,7 +16,7 @@ const HISS: Record<string, string> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'leak_down'>): SignDraft[] {
+export function signs(entry: Logged<LeakDownBody>): SignDraft[] {
   return heard(entry.body.heard)
 }
 

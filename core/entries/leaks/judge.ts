@@ -1,14 +1,14 @@
 import type { Judgement, Mark } from '../../judgement'
 import { LEAK_SITES } from '../../words/looks'
-import type { EntryOf } from '../types'
-import type { LeakSite } from './schema'
+import type { LeakSite, LeaksBody } from './schema'
+import type { Logged } from '../../log/entry'
 
 const LEAK_ORDER = ['dry', 'residue', 'trail', 'wet'] as const
 
 const LEAK_MARKS: Record<LeakSite['state'], Mark> = { dry: 'good', residue: 'good', trail: 'near', wet: 'past' }
 
 /** Where oil comes out. A cake of old residue is the mark of age, not of a leak. */
-export function judgeLeaks(entry: EntryOf<'leaks'>): Judgement {
+export function judgeLeaks(entry: Logged<LeaksBody>): Judgement {
   const { sites, look } = entry.body
   const worst = [...sites].sort((a, b) => LEAK_ORDER.indexOf(b.state) - LEAK_ORDER.indexOf(a.state))[0]
   const wet = sites.filter(s => s.state === 'wet' || s.state === 'trail')

@@ -1,6 +1,6 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
-import type { LeakSite } from './schema'
+import type { LeakSite, LeaksBody } from './schema'
+import type { Logged } from '../../log/entry'
 
 const LEAK: Partial<Record<LeakSite['site'], string>> = {
   sump: 'wet_sump',
@@ -15,7 +15,7 @@ const LEAK: Partial<Record<LeakSite['site'], string>> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'leaks'>): SignDraft[] {
+export function signs(entry: Logged<LeaksBody>): SignDraft[] {
   return entry.body.sites.flatMap(({ site, state }) =>
     LEAK[site] ? ([[LEAK[site] ?? '', state === 'wet' || state === 'trail']] satisfies SignDraft[]) : [],
   )

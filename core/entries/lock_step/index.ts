@@ -5,6 +5,7 @@ import { signs } from './signs'
 export const room: Room<'lock_step'> = {
   name: 'locked engine',
   stage: 'first_look',
+  answers: ['lock'],
   finding: true,
   handsIn: () => true,
   judge: judgeLockStep,

@@ -1,9 +1,10 @@
 import type { Judgement } from '../../judgement'
 import { LOCK_RESULTS, LOCK_STEPS } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { LockStepBody } from './schema'
 
 /** One step of finding out why an engine is locked. */
-export function judgeLockStep(entry: EntryOf<'lock_step'>): Judgement {
+export function judgeLockStep(entry: Logged<LockStepBody>): Judgement {
   const { step, result } = entry.body
   const headline = `Locked, ${LOCK_STEPS[step].label.toLowerCase()}: ${LOCK_RESULTS[result].toLowerCase()}`
   if (result === 'liquid') {

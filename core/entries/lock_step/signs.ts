@@ -1,5 +1,6 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { LockStepBody } from './schema'
 
 const LOCK_FREE: Record<string, string> = {
   plug_out: 'free_plug_out',
@@ -10,7 +11,7 @@ const LOCK_FREE: Record<string, string> = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'lock_step'>): SignDraft[] {
+export function signs(entry: Logged<LockStepBody>): SignDraft[] {
   const { step, result } = entry.body
   const sign = LOCK_FREE[step]
   if (result === 'liquid') return [['free_plug_out', true], ...liquid(entry)]
@@ -29,7 +30,7 @@ export function signs(entry: EntryOf<'lock_step'>): SignDraft[] {
 }
 
 /** Oil, fuel or water: by the words of the note, fuel when nothing is said. */
-function liquid(entry: EntryOf<'lock_step'>): SignDraft[] {
+function liquid(entry: Logged<LockStepBody>): SignDraft[] {
   const note = entry.body.note?.toLowerCase() ?? ''
   const which = /water|coolant/.test(note) ? 'liquid_water' : /\boil\b/.test(note) ? 'liquid_oil' : 'liquid_fuel'
   return ['liquid_fuel', 'liquid_oil', 'liquid_water'].map(sign => [sign, sign === which])

@@ -6,10 +6,11 @@ import { squishSolder } from '../../measure/squish'
 import { TOOLS } from '../../measure/tools'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { MeasureBody } from './schema'
 
 /** One measurement other than the bore. */
-export function judgeMeasure(entry: EntryOf<'measure'>, file: JobFile): Judgement {
+export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgement {
   const { item, reads, tool, place, soldMm } = entry.body
   const plan = MEASURE_PLANS[item]
   const bore = boreOf(file)

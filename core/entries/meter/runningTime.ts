@@ -1,9 +1,10 @@
 import type { Visit } from '../file'
 import { convert } from '../../units/unitConvert'
 import { roundHalfAway } from '../../units/unitRound'
-import type { Entry, EntryOf } from '../types'
-import { ofKind } from '../types'
-import type { UsePattern } from './schema'
+import type { Entry } from '../types'
+import type { UsePattern, MeterBody } from './schema'
+import type { Logged } from '../../log/entry'
+import { keptOf } from '../kept'
 
 const WEEKS_PER_MONTH = 52 / 12
 
@@ -22,7 +23,7 @@ export const hoursPerCalendarDay = ({ hoursPerDay, daysPerWeek }: UsePattern): n
 export const KM_PER_H = 35
 
 /** Running time at an entry, in hours; null when nobody knows. */
-export function meterHours(meter: EntryOf<'meter'> | undefined): number | null {
+export function meterHours(meter: Logged<MeterBody> | undefined): number | null {
   if (!meter || meter.body.reading === null) return null
   const { reading, unit } = meter.body
   return unit === 'h' ? reading : convert(reading, unit, 'km') / KM_PER_H
@@ -33,7 +34,7 @@ export function visitsWithHours(
   history: Visit[],
   now: Entry[],
 ): { entries: Entry[]; hours: number | null; number: number | null }[] {
-  const of = (entries: Entry[]): number | null => meterHours(ofKind(entries, 'meter').at(-1))
+  const of = (entries: Entry[]): number | null => meterHours(keptOf(entries).meter.at(-1))
   return [
     ...history.map(v => ({ entries: v.entries, hours: of(v.entries), number: v.number })),
     { entries: now, hours: of(now), number: null },

@@ -5,7 +5,8 @@ import { mixRatio } from '../../mix/mixMake'
 import { judgeRatio, ratioText } from '../../mix/mixPlan'
 import { convert } from '../../units/unitConvert'
 import { quantityText } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { MixBody } from './schema'
 
 export interface MixJudgement extends Judgement {
   ratio: number | null
@@ -20,7 +21,7 @@ const AGE_WORDS = {
 } as const
 
 /** The can that a two-stroke was fed from, against the maker's ratio. */
-export function judgeMix(entry: EntryOf<'mix'>, file: JobFile): MixJudgement {
+export function judgeMix(entry: Logged<MixBody>, file: JobFile): MixJudgement {
   const { fuel, oil, makerRatio, fuelType, fuelDays, stabilised } = entry.body
   const ratio = mixRatio({
     fuelMl: convert(fuel.value, fuel.unit, 'mL'),

@@ -1,9 +1,10 @@
 import type { Judgement } from '../../judgement'
 import { DANGEROUS_MODIFICATIONS, MODIFICATIONS } from '../../words/counter'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { ModificationBody } from './schema'
 
 /** A change by owner or earlier shop: a risk, and a clue. */
-export function judgeModification(entry: EntryOf<'modification'>): Judgement {
+export function judgeModification(entry: Logged<ModificationBody>): Judgement {
   const { what, text, why, state } = entry.body
   const { label, risk } = MODIFICATIONS[what]
   const headline = `${label}${text ? `: ${text}` : ''}`

@@ -8,6 +8,7 @@ import { signs } from './signs'
 export const room: Room<'oil'> = {
   name: 'oil',
   stage: 'first_look',
+  answers: ['smell'],
   asked: facts => hasSump(facts) && 'essential',
   finding: true,
   judge: judgeOil,

@@ -12,8 +12,8 @@ import { SPEC_SOURCES } from '../../spec/specValue'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
 import { WHERE_GONE } from '../../words/looks'
-import type { EntryOf } from '../types'
 import type { OilBody } from './schema'
+import type { Logged } from '../../log/entry'
 
 export interface OilJudgement extends Judgement {
   state: OilState | null
@@ -51,7 +51,7 @@ const STATE_MARKS: Record<OilState, Mark> = {
 }
 
 /** An oil reading: level and condition judged apart, then what to do about both. */
-export function judgeOil(entry: EntryOf<'oil'>, file: JobFile): OilJudgement {
+export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
   const body = entry.body
   const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)

@@ -1,17 +1,18 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import type { JobFile } from '../file'
 import { judgeOil } from './judge'
 import { oneOf } from '../../catalogue/oneOf'
+import type { Logged } from '../../log/entry'
+import type { OilBody } from './schema'
 
 const SMELL = { petrol: 'oil_petrol', burnt: 'oil_burnt', sweet: 'oil_sweet', plain: '' }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'oil'>, file: JobFile): SignDraft[] {
+export function signs(entry: Logged<OilBody>, file: JobFile): SignDraft[] {
   return oilSigns(entry, file)
 }
 
-function oilSigns(entry: EntryOf<'oil'>, file: JobFile): SignDraft[] {
+function oilSigns(entry: Logged<OilBody>, file: JobFile): SignDraft[] {
   const { state } = judgeOil(entry, file)
   const { reading, colour, thickness, smell, glitter } = entry.body
   const level =

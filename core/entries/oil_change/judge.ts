@@ -4,8 +4,10 @@ import type { Judgement } from '../../judgement'
 import { oilDue } from '../../oil/oilDue'
 import { SPEC_SOURCES, specFor } from '../../spec/specValue'
 import { shownIn } from '../../units/unitRound'
-import type { Entry, EntryOf } from '../types'
-import { latest, ofKind } from '../types'
+import type { Entry } from '../types'
+import type { Logged } from '../../log/entry'
+import type { OilChangeBody } from './schema'
+import { keptOf } from '../kept'
 
 export interface OilRhythm {
   /** running time at each change, hours, oldest first; changes without a known running time are left out */
@@ -24,7 +26,7 @@ export interface OilRhythm {
 export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
   const visits = visitsWithHours(file.history, inForce)
   const at = visits
-    .flatMap(v => ofKind(v.entries, 'oil_change').map(e => e.body.atHours ?? v.hours))
+    .flatMap(v => keptOf(v.entries).oil_change.map(e => e.body.atHours ?? v.hours))
     .filter(h => h !== null)
   const gaps = at
     .slice(1)
@@ -34,7 +36,7 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
   const nowH = [...visits].reverse().find(v => v.hours !== null)?.hours ?? null
   const last = at.at(-1)
   const sinceH = last === undefined || nowH === null ? null : Math.max(0, nowH - last)
-  const pattern = latest(inForce, 'meter')?.body.pattern
+  const pattern = keptOf(inForce).meter.at(-1)?.body.pattern
   const due =
     intervalH !== null && sinceH !== null
       ? oilDue({
@@ -77,10 +79,10 @@ export function rhythmWords({ at, averageH, longestH, intervalH, sinceH, overdue
 }
 
 /** An oil change as it stands in the life of the machine. */
-export function judgeOilChange(entry: EntryOf<'oil_change'>, file: JobFile, inForce: Entry[]): Judgement {
+export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inForce: Entry[]): Judgement {
   const { amount, oil, filter } = entry.body
   const found = specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)
-  const meter = entry.body.atHours ?? meterHours(latest(inForce, 'meter'))
+  const meter = entry.body.atHours ?? meterHours(keptOf(inForce).meter.at(-1))
   const said = [amount && shownIn(amount.value, amount.unit, file.policy.volumeUnit), oil, filter ? 'filter too' : null]
     .filter(Boolean)
     .join(', ')

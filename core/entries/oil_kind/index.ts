@@ -1,5 +1,5 @@
 import type { Room } from '../room'
-import { WRONG } from '../../oil/oilFits'
+import { WRONG } from './oilFits'
 import { OIL_KINDS } from '../../words/looks'
 import { judgeOilKind } from './judge'
 

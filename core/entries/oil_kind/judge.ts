@@ -1,13 +1,14 @@
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
-import type { Fit } from '../../oil/oilFits'
-import { FIT_WORDS, oilFits } from '../../oil/oilFits'
+import type { Fit } from './oilFits'
+import { FIT_WORDS, oilFits } from './oilFits'
 import { OIL_KINDS } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { OilKindBody } from './schema'
 
 const FIT_MARKS: Record<Fit, Mark> = { fits: 'good', check: 'open', does_not_fit: 'past' }
 
-export function judgeOilKind(entry: EntryOf<'oil_kind'>, file: JobFile): Judgement {
+export function judgeOilKind(entry: Logged<OilKindBody>, file: JobFile): Judgement {
   const { what, grade } = entry.body
   const { fit, reasons } = oilFits(entry.body, file.facts)
   return {

@@ -6,8 +6,10 @@ import { judgeOil } from '../oil/judge'
 import { oilConsumption } from '../../oil/oilConsumption'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
-import type { Entry, EntryOf } from '../types'
-import { latest } from '../types'
+import type { Entry } from '../types'
+import type { Logged } from '../../log/entry'
+import type { OilUseBody } from './schema'
+import { keptOf } from '../kept'
 
 export interface OilUseJudgement extends Judgement {
   /** mL an hour, or mL in 1,000 km */
@@ -24,7 +26,7 @@ export const USE_LIMITS = { look: 0.1, grave: 0.3 } as const
 const DAY_MS = 24 * 3600_000
 
 /** Oil used, from what was topped up over how much running, with the day it reaches the low mark. */
-export function judgeOilUse(entry: EntryOf<'oil_use'>, file: JobFile, inForce: Entry[]): OilUseJudgement {
+export function judgeOilUse(entry: Logged<OilUseBody>, file: JobFile, inForce: Entry[]): OilUseJudgement {
   const { topped, over, unit, perWeek } = entry.body
   const addedMl = convert(topped.value, topped.unit, 'mL')
   const used = oilConsumption({
@@ -41,7 +43,7 @@ export function judgeOilUse(entry: EntryOf<'oil_use'>, file: JobFile, inForce: E
   const perUnit = unit === 'h' ? rate : rate / 1000
   const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
-  const level = latest(inForce, 'oil')
+  const level = keptOf(inForce).oil.at(-1)
   const now = level && judgeOil(level, file).volumeMl
   const spare = marks && now !== null && now !== undefined ? now - marks.lowMl : null
   const left = spare === null || perUnit <= 0 ? null : Math.max(0, spare / perUnit)
@@ -71,7 +73,7 @@ export function judgeOilUse(entry: EntryOf<'oil_use'>, file: JobFile, inForce: E
 }
 
 function weeklyHours(inForce: Entry[], unit: 'h' | 'km'): number | null {
-  const pattern = latest(inForce, 'meter')?.body.pattern
+  const pattern = keptOf(inForce).meter.at(-1)?.body.pattern
   return pattern && unit === 'h' ? 7 * hoursPerCalendarDay(pattern) : null
 }
 
@@ -84,7 +86,7 @@ export function usedSinceLastVisit(
   inForce: Entry[],
 ): { number: number; usedMl: number; hours: number; mlPerH: number } | null {
   const before = file.history.at(-1)
-  const read = latest(inForce, 'oil')
+  const read = keptOf(inForce).oil.at(-1)
   if (!before || !read) return null
   const was = before.entries.filter(e => e.kind === 'oil' || (e.kind === 'fluid' && e.body.action === 'filled')).at(-1)
   const v0Ml =
@@ -94,7 +96,7 @@ export function usedSinceLastVisit(
         ? convert(was.body.amount.value, was.body.amount.unit, 'mL')
         : null
   const v1Ml = judgeOil(read, file).volumeMl
-  const [h0, h1] = [meterHours(latest(before.entries, 'meter')), meterHours(latest(inForce, 'meter'))]
+  const [h0, h1] = [meterHours(keptOf(before.entries).meter.at(-1)), meterHours(keptOf(inForce).meter.at(-1))]
   if (v0Ml === null || v1Ml === null || h0 === null || h1 === null || h1 <= h0) return null
   const { usedMl, mlPerH } = oilConsumption({
     v0Ml,

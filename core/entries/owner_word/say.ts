@@ -1,4 +1,4 @@
-import { moneyText } from '../../estimate/money'
+import { moneyText } from '../../units/money'
 import type { Said, Saying } from '../../log/saying'
 import type { OwnerWordBody } from './schema'
 

@@ -5,12 +5,14 @@ import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
 import { PART_PLANS } from '../../teardown/parts'
 import { partName, placeKey } from '../../teardown/places'
 import type { Entry, EntryOf } from '../types'
-import { ofKind } from '../types'
+import type { Logged } from '../../log/entry'
+import type { PartBody } from './schema'
+import { keptOf } from '../kept'
 
-const CONDEMNED: readonly EntryOf<'part'>['body']['disposition'][] = ['replace', 'machine']
+const CONDEMNED: readonly Logged<PartBody>['body']['disposition'][] = ['replace', 'machine']
 
 /** Figures that a part used again on a look alone still asks for. */
-export function figuresOwed({ body: { part, disposition } }: EntryOf<'part'>, inForce: Entry[]): string[] {
+export function figuresOwed({ body: { part, disposition } }: Logged<PartBody>, inForce: Entry[]): string[] {
   if (disposition !== 'reuse' && disposition !== 'clean') return []
   const asks = PART_PLANS[part].asks ?? []
   const taken = (ask: (typeof asks)[number]): boolean =>
@@ -23,7 +25,7 @@ export function figuresOwed({ body: { part, disposition } }: EntryOf<'part'>, in
 }
 
 /** A part as it was found: what becomes of it, and what that still lacks. */
-export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry[]): Judgement {
+export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entry[]): Judgement {
   const { part, place, disposition, seen, oil, owed } = entry.body
   const { look } = PART_PLANS[part]
   const name = partName(part, place)
@@ -51,7 +53,7 @@ export function judgePart(entry: EntryOf<'part'>, _file: JobFile, inForce: Entry
 
 /** The newest word on each part. */
 export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [
-  ...new Map(ofKind(inForce, 'part').map(e => [placeKey(e.body), e])).values(),
+  ...new Map(keptOf(inForce).part.map(e => [placeKey(e.body), e])).values(),
 ]
 
 /** The parts that are condemned: whatever did that must be known before anything new goes in. */

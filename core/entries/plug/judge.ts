@@ -1,7 +1,8 @@
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { PLUG_STATES } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { PlugBody } from './schema'
 
 const PLUG: Record<keyof typeof PLUG_STATES, { mark: Mark; says: string }> = {
   normal: { mark: 'good', says: 'Light brown and dry: it has been burning well.' },
@@ -16,7 +17,7 @@ const PLUG: Record<keyof typeof PLUG_STATES, { mark: Mark; says: string }> = {
 }
 
 /** The tip of the plug. On a two-stroke a little oil is as it should be. */
-export function judgePlug(entry: EntryOf<'plug'>, file: JobFile): Judgement {
+export function judgePlug(entry: Logged<PlugBody>, file: JobFile): Judgement {
   const { state } = entry.body
   const two = file.facts.cycle === 'two' && state === 'oil_wet'
   const { mark, says } = two

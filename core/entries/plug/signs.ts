@@ -1,6 +1,7 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
 import { oneOf } from '../../catalogue/oneOf'
+import type { Logged } from '../../log/entry'
+import type { PlugBody } from './schema'
 
 const PLUG = {
   pale: 'plug_pale',
@@ -12,6 +13,6 @@ const PLUG = {
 }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'plug'>): SignDraft[] {
+export function signs(entry: Logged<PlugBody>): SignDraft[] {
   return oneOf(PLUG, entry.body.state)
 }

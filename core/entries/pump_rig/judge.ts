@@ -2,7 +2,8 @@ import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { convert } from '../../units/unitConvert'
 import { quantityText } from '../../units/unitRound'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { PumpRigBody } from './schema'
 
 /** Share of a sound pump's flow that still passes. Shop judgement: under it the bearings are starved at a hot idle first. */
 const SHARE = 0.8
@@ -32,7 +33,7 @@ export function rigFlow({
 }
 
 /** An oil pump on the rig. Without a sound pump beside it, a flow says little. */
-export function judgePumpRig(entry: EntryOf<'pump_rig'>, _file: JobFile): Judgement {
+export function judgePumpRig(entry: Logged<PumpRigBody>, _file: JobFile): Judgement {
   const { drillRpm, ratio, amount, seconds, control, pressure, oilC } = entry.body
   const { engineRpm, lpm, share } = rigFlow({
     drillRpm,

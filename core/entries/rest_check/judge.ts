@@ -1,6 +1,7 @@
 import type { Judgement } from '../../judgement'
 import { REST_CARRIERS, REST_ITEMS } from '../../words/deciding'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { RestCheckBody } from './schema'
 
 export type RestKey = keyof typeof REST_ITEMS
 
@@ -10,7 +11,7 @@ export const words = (keys: string[], of: Record<string, string>): string =>
   keys.map(k => of[k]?.toLowerCase()).join(', ')
 
 /** The rest of the machine: whether it is worth an engine. */
-export function judgeRest(entry: EntryOf<'rest_check'>): Judgement {
+export function judgeRest(entry: Logged<RestCheckBody>): Judgement {
   const at = (state: string): RestKey[] => REST_KEYS.filter(k => entry.body[k] === state)
   const [bad, worn, open] = [at('bad'), at('worn'), at('not_looked')]
   const carrier = bad.some(k => REST_CARRIERS.includes(k))

@@ -1,11 +1,11 @@
 import type { JobFile } from '../file'
 import type { Judgement } from '../../judgement'
 import { SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS } from '../../words/looks'
-import type { EntryOf } from '../types'
 import type { SmokeBody } from './schema'
+import type { Logged } from '../../log/entry'
 
 /** What the smoke says, with the order in which to look. Colour alone settles nothing. */
-export function judgeSmoke(entry: EntryOf<'smoke'>, file: JobFile): Judgement {
+export function judgeSmoke(entry: Logged<SmokeBody>, file: JobFile): Judgement {
   const { colour, moment, after } = entry.body
   const details = smokeDetails(entry.body, file)
   const said = [

@@ -1,14 +1,15 @@
 import type { SignDraft } from '../../log/facts'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { SmokeBody } from './schema'
 
 const SMOKE = { blue: 'smoke_blue', grey: 'smoke_blue', white: 'smoke_white', black: 'smoke_black', none: '' }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: EntryOf<'smoke'>): SignDraft[] {
+export function signs(entry: Logged<SmokeBody>): SignDraft[] {
   return smokeSigns(entry)
 }
 
-function smokeSigns({ body: { colour, moment, smell } }: EntryOf<'smoke'>): SignDraft[] {
+function smokeSigns({ body: { colour, moment, smell } }: Logged<SmokeBody>): SignDraft[] {
   const chosen =
     smell === 'sweet'
       ? 'smoke_sweet'

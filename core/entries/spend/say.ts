@@ -1,4 +1,4 @@
-import { minutesOf } from '../../estimate/spend'
+import { minutesOf } from './minutes'
 import type { Said, Saying } from '../../log/saying'
 import type { SpendBody } from './schema'
 

@@ -13,6 +13,7 @@ const turned = (feel: TurnOverBody['feel']): FactDraft[] =>
 export const room: Room<'turn_over'> = {
   name: 'turning',
   stage: 'first_look',
+  answers: ['plug_out'],
   asked: () => 'essential',
   finding: true,
   handsIn: () => true,

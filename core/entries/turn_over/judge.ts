@@ -1,7 +1,8 @@
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { TURN_FEELS } from '../../words/looks'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { TurnOverBody } from './schema'
 
 const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }> = {
   normal: { mark: 'good', details: ['A normal bump. It says little about wear: take a gauge reading.'] },
@@ -25,7 +26,7 @@ const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }
 }
 
 /** How the engine turned by hand. */
-export function judgeTurnOver(entry: EntryOf<'turn_over'>, file: JobFile): Judgement {
+export function judgeTurnOver(entry: Logged<TurnOverBody>, file: JobFile): Judgement {
   const { feel, plugIn } = entry.body
   const { mark, details } = MEANING[feel]
   const locked = feel === 'locked'

@@ -1,6 +1,7 @@
 import type { Judgement, Mark } from '../../judgement'
 import { liquidLeak } from '../../measure/valves'
-import type { EntryOf } from '../types'
+import type { Logged } from '../../log/entry'
+import type { ValveLeakBody } from './schema'
 
 const MARKS: readonly Mark[] = ['good', 'good', 'near', 'past', 'past']
 
@@ -11,7 +12,7 @@ const ACTIONS = {
 } as const
 
 /** Solvent in the port for a minute, valve under its spring; as found first, and again after each change. */
-export function judgeValveLeak(entry: EntryOf<'valve_leak'>): Judgement {
+export function judgeValveLeak(entry: Logged<ValveLeakBody>): Judgement {
   const { valve, when, dropsPerMin, look } = entry.body
   const { score, action } = liquidLeak({
     dropsPerMin: dropsPerMin ?? 0,

@@ -1,4 +1,4 @@
-import { careText } from '#core/oil/careText'
+import { careText } from '#core/handover/careText'
 import { oilRhythm, rhythmWords } from '#core/entries/oil_change/judge'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'

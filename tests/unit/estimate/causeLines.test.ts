@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { alwaysRenewed, firmness, partsOfCure, priceAge, proposeWay } from '#core/estimate/causeLines'
-import { NO_HISTORY } from '#core/estimate/stuckAllowance'
+import { alwaysRenewed, firmness, partsOfCure, priceAge, proposeWay } from '#core/verdict/causeLines'
+import { NO_HISTORY } from '#core/verdict/stuckAllowance'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { FIT_KEYS } from '#core/entries/fit_check/judge'
 import type { Way } from '#core/words/deciding'

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { betaIncomplete } from '#core/estimate/betaIncomplete'
 import { pertShape } from '#core/estimate/pert'
 import { sumDistribution } from '#core/estimate/sumDistribution'
-import { moneyText, toMinor } from '#core/estimate/money'
+import { moneyText, toMinor } from '#core/units/money'
 import { calc, refusal } from '../../calc'
 
 describe('incomplete beta', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import { proposeLines } from '#core/estimate/proposeLines'
+import { proposeLines } from '#core/verdict/proposeLines'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { entry, figureOf, file } from '../job/file'
 

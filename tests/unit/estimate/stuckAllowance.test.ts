@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { historyOf, jointsOf, NO_HISTORY, rustGrade, STUCK_SEED, stuckAllowance } from '#core/estimate/stuckAllowance'
+import { historyOf, jointsOf, NO_HISTORY, rustGrade, STUCK_SEED, stuckAllowance } from '#core/verdict/stuckAllowance'
 import type { BodyOf } from '#core/entries/types'
 import { entry } from '../job/file'
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { describe as describeEntry } from '#core/entries/say'
 import { DEFAULT_POLICY } from '#core/engine/policy'
+import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { latest, ofKind } from '#core/entries/types'
 import { nextLooks } from '#core/next/nextLooks'
 import { currentStage, stageOf, stageStates, waitingNow } from '#core/condition/stages'
 import { FACTS, compression, entry, line, oil, option, terms } from './file'
@@ -166,10 +166,10 @@ describe('entries in force', () => {
     const b = { ...oil({ by: 'marks', pct: 20 }), supersedes: a.id }
     const c = { ...oil({ by: 'marks', pct: 30 }), supersedes: b.id }
     expect(entriesInForce([a, b, c]).map(e => e.id)).toEqual([c.id])
-    expect(latest(entriesInForce([a, b, c]), 'oil')?.body.reading).toEqual({ by: 'marks', pct: 30 })
+    expect(keptOf(entriesInForce([a, b, c])).oil.at(-1)?.body.reading).toEqual({ by: 'marks', pct: 30 })
     const undone = entry('void', { reason: 'x' }, { supersedes: c.id })
     expect(entriesInForce([a, b, c, undone])).toEqual([])
-    expect(ofKind([a, undone], 'void')).toHaveLength(1)
+    expect(keptOf([a, undone]).void).toHaveLength(1)
   })
 })
 

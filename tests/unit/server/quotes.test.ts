@@ -3,10 +3,10 @@ import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import migrations from '#migrations'
 import { assess } from '#core/assess'
-import { changeOrder } from '#core/estimate/quote'
+import { changeOrder } from '#core/handover/quote'
+import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { latest, ofKind } from '#core/entries/types'
 import { newJobSchema } from '#shared/schemas/machines'
 import { outbox } from '../../../server/db/batches'
 import { entriesOf } from '../../../server/db/entries'
@@ -91,7 +91,7 @@ describe('asking the owner by a link', () => {
       },
     })
     expect(JSON.stringify(quotePage(db, token, NOW))).not.toContain('frozen')
-    expect(latest(standing(), 'waiting')?.body).toMatchObject({ for: 'owner' })
+    expect(keptOf(standing()).waiting.at(-1)?.body).toMatchObject({ for: 'owner' })
     expect(outbox(db)[0]).toMatchObject({
       customerName: 'Nell Brack',
       text: expect.stringContaining(`http://shop/q/${token}`),
@@ -126,7 +126,7 @@ describe('asking the owner by a link', () => {
     expect(
       answerQuote(db, token, { choice: 'agree', optionId: option.id, words: 'by Friday', name: 'Nell Brack' }, NOW),
     ).toEqual({ held: null })
-    expect(latest(standing(), 'approval')?.body).toMatchObject({
+    expect(keptOf(standing()).approval.at(-1)?.body).toMatchObject({
       optionEntryId: option.id,
       agreedBy: 'Nell Brack',
       how: 'written',
@@ -151,8 +151,8 @@ describe('asking the owner by a link', () => {
     expect(
       answerQuote(db, token, { choice: 'agree', optionId: option.id, words: null, name: 'Nell' }, NOW).held,
     ).toContain('changed or taken back')
-    expect(latest(standing(), 'approval')).toBeUndefined()
-    expect(ofKind(standing(), 'owner_word')[0]?.body).toMatchObject({
+    expect(keptOf(standing()).approval.at(-1)).toBeUndefined()
+    expect(keptOf(standing()).owner_word[0]?.body).toMatchObject({
       option: 'New pump',
       held: expect.stringContaining('changed'),
     })
@@ -174,7 +174,7 @@ describe('asking the owner by a link', () => {
     const { token } = ask({ stage: 'look', feeMinor: 2500 })
     expect(quotePage(db, token, NOW).quote).toMatchObject({ fee: 25, options: [] })
     answerQuote(db, token, { choice: 'agree', optionId: null, words: null, name: 'Nell' }, NOW)
-    expect(ofKind(standing(), 'owner_word')[0]?.body).toMatchObject({ choice: 'agree', fee: 25 })
+    expect(keptOf(standing()).owner_word[0]?.body).toMatchObject({ choice: 'agree', fee: 25 })
   })
   it('more than was agreed asks for a change; the paper says so', () => {
     const option = way('New pump', 10000)

@@ -2,9 +2,9 @@ import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import migrations from '#migrations'
+import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { ofKind } from '#core/entries/types'
 import { keepList, useRefusal } from '#core/salvage/keep'
 import { newJobSchema } from '#shared/schemas/machines'
 import { newShelfSchema } from '#shared/schemas/parts'
@@ -148,7 +148,7 @@ describe('the shelf', () => {
     expect(shelfFor(db, book())).toEqual([])
     expect(refused(() => moveShelf(db, crank.id, { to: 'used', jobId: from, by }))).toContain('is reserved for T')
     moveShelf(db, crank.id, { to: 'used', jobId: to, by })
-    expect(ofKind(entriesInForce(entriesOf(db, to)), 'fitted')[0]?.body).toMatchObject({
+    expect(keptOf(entriesInForce(entriesOf(db, to))).fitted[0]?.body).toMatchObject({
       what: 'Crank (pin 37.46 mm)',
       origin: 'donor',
       from: expect.stringMatching(/our shelf, S 1, out of T \d+/),

@@ -1,7 +1,8 @@
 import type { Entry, EntryOf } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
-import { charged, minutesOf } from './spend'
+import { minutesOf } from '../entries/spend/minutes'
+import { charged } from '../verdict/spend'
 
 /** One line of the bill; smallest money unit, without tax. */
 export interface InvoiceLine {

@@ -1,9 +1,10 @@
 import type { Entry, EntryOf } from '../entries/types'
+import { minutesOf } from '../entries/spend/minutes'
 import type { TermsBody } from '../entries/terms/schema'
 import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import type { Stop } from '../judgement'
-import { moneyText, toMajor } from './money'
+import { moneyText, toMajor } from '../units/money'
 
 /** Terms as they stand: a cap that the owner changed on a call takes the place of the one before it. */
 export function termsNow(inForce: Entry[]): TermsBody | undefined {
@@ -14,16 +15,6 @@ export function termsNow(inForce: Entry[]): TermsBody | undefined {
     .owner_call.filter(e => e.body.capMinor !== null && inForce.indexOf(e) > at)
     .at(-1)
   return call ? { ...terms.body, capMinor: call.body.capMinor } : terms.body
-}
-
-/** Minutes of one entry; a clock that runs counts up to `now`, and nothing where no moment is given. */
-export function minutesOf(
-  { startedAt, endedAt, minutes }: EntryOf<'spend'>['body'],
-  now: string | null = null,
-): number {
-  if (minutes !== null) return minutes
-  const end = endedAt ?? now
-  return startedAt !== null && end !== null ? Math.max(0, (Date.parse(end) - Date.parse(startedAt)) / 60_000) : 0
 }
 
 export interface Spend {

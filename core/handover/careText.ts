@@ -2,8 +2,8 @@ import type { JobFile } from '../entries/file'
 import { ratioText } from '../mix/mixPlan'
 import { specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'
-import { fillMarks, hasSump } from './fillMarks'
-import { tiltGuide } from './tiltGuide'
+import { fillMarks, hasSump } from '../oil/fillMarks'
+import { tiltGuide } from '../oil/tiltGuide'
 
 const READ: Record<string, string> = {
   stick_screwed: 'Machine level and cold. Wipe the stick, screw it right in, take it out, read it.',

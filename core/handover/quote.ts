@@ -1,13 +1,13 @@
-import type { Assessment } from '../assess'
-import type { Entry } from '../entries/types'
+import type { Entry, EntryOf } from '../entries/types'
+import type { DecisionView } from '../verdict/verdict'
 import type { FrozenOption } from '../entries/approval/schema'
 import { entriesInForce } from '../log/entry'
 import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import type { KeyOf } from '../words/keys'
 import type { QUOTE_STAGES } from '../words/deciding'
-import { charged } from './spend'
-import { toMajor, toMinor } from './money'
+import { charged } from '../verdict/spend'
+import { toMajor, toMinor } from '../units/money'
 
 /** One way as an owner is shown it. Money in major units, tax in, as it is charged. */
 export interface QuoteOption {
@@ -52,9 +52,15 @@ export interface QuoteAsk {
   photoIds: string[]
 }
 
+/** What a job came to: its ways weighed, and which of them was agreed. */
+interface Decided {
+  decision: DecisionView
+  approved: EntryOf<'approval'> | null
+}
+
 /** Whether the likely cost has passed what was agreed: then the owner is asked again before more is done. */
 export function changeOrder(
-  { approved, decision }: Pick<Assessment, 'approved' | 'decision'>,
+  { approved, decision }: Decided,
   entries: Entry[],
 ): { agreed: number; now: number } | null {
   if (!approved) return null
@@ -69,7 +75,7 @@ export function changeOrder(
 
 /** A quote from what a job's log says: only ways that can be gone, plainly, with what is not known. */
 export function quoteOf(
-  { decision, approved }: Assessment,
+  { decision, approved }: Decided,
   entries: Entry[],
   policy: ShopPolicy,
   { stage, feeMinor, words, photoIds }: QuoteAsk,

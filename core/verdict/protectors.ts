@@ -1,5 +1,5 @@
 import type { Entry } from '../entries/types'
-import type { EstimateLine } from './estimateLine'
+import type { EstimateLine } from '../estimate/estimateLine'
 import type { EngineFacts } from '../engine/facts'
 import { partsStanding } from '../entries/part/judge'
 import type { PartKey } from '../teardown/parts'

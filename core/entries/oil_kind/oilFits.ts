@@ -1,7 +1,7 @@
-import type { EngineFacts } from '../engine/facts'
-import type { OilKindBody } from '../entries/oil_kind/schema'
-import { OIL_KINDS } from '../words/looks'
-import { hasSump } from './fillMarks'
+import type { EngineFacts } from '../../engine/facts'
+import type { OilKindBody } from './schema'
+import { OIL_KINDS } from '../../words/looks'
+import { hasSump } from '../../oil/fillMarks'
 
 export type Fit = 'fits' | 'check' | 'does_not_fit'
 

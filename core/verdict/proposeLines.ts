@@ -3,7 +3,7 @@ import type { BoreJudgement } from '../entries/bore/judge'
 import { partsStanding } from '../entries/part/judge'
 import { PART_PLANS } from '../teardown/parts'
 import { partName, placeKey } from '../teardown/places'
-import type { StarterLine } from './starters'
+import type { StarterLine } from '../estimate/starters'
 
 /** Parts that are renewed together, because a new one runs badly against an old one. */
 const PAIRED: Partial<Record<string, string>> = { cam: 'Followers, with the cam', rings: 'Hone, with new rings' }
