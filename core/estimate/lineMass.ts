@@ -14,25 +14,32 @@ export interface ShapedTerm extends CostTerm {
   shape: PertShape
 }
 
-/** Mass of one line on the grid: each point takes its share in the neighbouring nodes, so that the mean is kept. */
-export function massOf(term: ShapedTerm, step: number, size: number): number[] {
-  const mass = new Array<number>(size).fill(0)
+/**
+ * Mass of one line on the grid: each point takes its share in the neighbouring nodes, so that the mean is kept.
+ * @param into   real and imaginary parts in turn; the line is added to one of them
+ * @param offset 0 for the real, 1 for the imaginary part
+ */
+export function addMass(into: Float64Array, offset: 0 | 1, term: ShapedTerm, step: number): void {
+  const size = into.length / 2
   const shift = term.chance >= 1 ? term.a : 0
-  mass[0] = 1 - term.chance
-  if (term.b <= term.a) return addPoint(mass, term.a - shift, term.chance, step)
+  into[offset] = (into[offset] as number) + 1 - term.chance
+  if (term.b <= term.a) {
+    addPoint(into, offset, term.a - shift, term.chance, step)
+    return
+  }
   const first = Math.max(0, Math.floor((term.a - shift) / step) - 1)
-  const last = Math.ceil((term.b - shift) / step) + 1
+  const last = Math.min(size - 1, Math.ceil((term.b - shift) / step) + 1)
   // G(x) = ∫F: its second difference is the mass under a hat of one cell on either side
   const g = integralOf(term)
   let before = g(shift + (first - 1) * step)
   let here = g(shift + first * step)
-  for (let k = first; k <= last && k < size; k++) {
+  for (let k = first; k <= last; k++) {
     const after = g(shift + (k + 1) * step)
-    mass[k] = (mass[k] ?? 0) + term.chance * Math.max(0, (after - 2 * here + before) / step)
+    const at = 2 * k + offset
+    into[at] = (into[at] as number) + term.chance * Math.max(0, (after - 2 * here + before) / step)
     before = here
     here = after
   }
-  return mass
 }
 
 /** Nodes of the tables below; between them a cubic with the right slopes, good to ten digits. */
@@ -67,28 +74,21 @@ function integralOf({ a, m, b }: CostTerm): (x: number) => number {
     const cell = u * TABLE_NODES
     const i = Math.floor(cell)
     const t = cell - i
-    const [g0, g1, s0, s1] = [
-      g[i] as number,
-      g[i + 1] as number,
-      (f[i] as number) / TABLE_NODES,
-      (f[i + 1] as number) / TABLE_NODES,
-    ]
-    const inner =
-      s0 * t * (1 - t) ** 2 + s1 * t * t * (t - 1) + g0 * (1 + 2 * t) * (1 - t) ** 2 + g1 * t * t * (3 - 2 * t)
+    const g0 = g[i] as number
+    const g1 = g[i + 1] as number
+    const s0 = (f[i] as number) / TABLE_NODES
+    const s1 = (f[i + 1] as number) / TABLE_NODES
+    const r = 1 - t
+    const inner = s0 * t * r * r - s1 * t * t * r + g0 * (1 + 2 * t) * r * r + g1 * t * t * (3 - 2 * t)
     return width * inner
   }
 }
 
-export function pointsMass(points: { value: number; weight: number }[], step: number, size: number): number[] {
-  const mass = new Array<number>(size).fill(0)
-  for (const { value, weight } of points) addPoint(mass, value, weight, step)
-  return mass
-}
-
-function addPoint(mass: number[], value: number, weight: number, step: number): number[] {
+/** One point, shared between the two nodes beside it. */
+export function addPoint(into: Float64Array, offset: 0 | 1, value: number, weight: number, step: number): void {
   const cell = value / step
   const k = Math.floor(cell)
-  mass[k] = (mass[k] ?? 0) + weight * (1 - (cell - k))
-  mass[k + 1] = (mass[k + 1] ?? 0) + weight * (cell - k)
-  return mass
+  const [low, high] = [2 * k + offset, 2 * k + 2 + offset]
+  if (low < into.length) into[low] = (into[low] as number) + weight * (1 - (cell - k))
+  if (high < into.length) into[high] = (into[high] as number) + weight * (cell - k)
 }

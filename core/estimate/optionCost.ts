@@ -24,11 +24,40 @@ export const optionCost = (lines: EstimateLine[], policy: ShopPolicy, cells = 20
   optionCosts(lines, policy, cells).whole
 
 /** The cost of a way, and what it would be without one of its lines or with one of them needed for sure; by the line's id. */
-export function optionCosts(
-  lines: EstimateLine[],
-  policy: ShopPolicy,
-  cells = 2048,
-): { whole: SumDistribution; without(id: string): SumDistribution; needed(id: string): SumDistribution } {
+export interface WayCosts {
+  whole: SumDistribution
+  without(id: string): SumDistribution
+  needed(id: string): SumDistribution
+}
+
+/** Ways whose cost was worked out lately, by their lines and the shop's rates: a keystroke changes one of them. */
+const LATELY = new Map<string, { costs: WayCosts; lines: number }>()
+/** Lines kept in all; a line holds some ten thousand figures. */
+const LINES_KEPT = 400
+
+/** As `WayCosts` says; worked out once for the same lines at the same rates. */
+export function optionCosts(lines: EstimateLine[], policy: ShopPolicy, cells = 2048): WayCosts {
+  const { labourRateMinor, taxPct, currency, labourTogether } = policy
+  const figures = lines.map(l => [l.id, l.type, l.chance, l.low, l.likely, l.high])
+  const key = JSON.stringify([cells, labourRateMinor, taxPct, currency, labourTogether, figures])
+  const before = LATELY.get(key)
+  if (before) {
+    LATELY.delete(key)
+    LATELY.set(key, before)
+    return before.costs
+  }
+  const costs = workedOut(lines, policy, cells)
+  LATELY.set(key, { costs, lines: lines.length })
+  let kept = [...LATELY.values()].reduce((sum, w) => sum + w.lines, 0)
+  for (const [oldest, way] of LATELY) {
+    if (kept <= LINES_KEPT || oldest === key) break
+    LATELY.delete(oldest)
+    kept -= way.lines
+  }
+  return costs
+}
+
+function workedOut(lines: EstimateLine[], policy: ShopPolicy, cells: number): WayCosts {
   const costs = lines.filter(l => l.type !== 'sale')
   const bundled = (l: EstimateLine): boolean => policy.labourTogether && l.type === 'labour'
   const [alone, together] = [costs.filter(l => !bundled(l)), costs.filter(bundled)]
@@ -37,11 +66,21 @@ export function optionCosts(
     { cells, together: together.map(l => lineTerm(l, policy)) },
   )
   const at = (all: EstimateLine[], id: string): number => all.findIndex(l => l.id === id)
+  const once = (make: (id: string) => SumDistribution): ((id: string) => SumDistribution) => {
+    const made = new Map<string, SumDistribution>()
+    return id => {
+      const known = made.get(id) ?? make(id)
+      made.set(id, known)
+      return known
+    }
+  }
   return {
     whole: family.whole,
-    without: id => (at(alone, id) >= 0 ? family.without(at(alone, id)) : family.withoutTogether(at(together, id))),
+    without: once(id =>
+      at(alone, id) >= 0 ? family.without(at(alone, id)) : family.withoutTogether(at(together, id)),
+    ),
     // what runs low or high together is always needed
-    needed: id => (at(alone, id) >= 0 ? family.needed(at(alone, id)) : family.whole),
+    needed: once(id => (at(alone, id) >= 0 ? family.needed(at(alone, id)) : family.whole)),
   }
 }
 

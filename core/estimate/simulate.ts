@@ -38,28 +38,47 @@ export interface SimResult {
 }
 
 const NODES = 512
-const tables = new Map<number, Float64Array>()
+/** Shapes that are worked out: the likely figure at so many places between low and high. */
+const SHAPES = 64
+/** Points of a shape at which its distribution is read, crowding its ends. */
+const READ = 1024
+const shapes: (Float64Array | undefined)[] = []
 
-/** Quantiles of a PERT shape on 0..1, read off its distribution once. */
-function quantiles(likely: number): Float64Array {
-  const known = tables.get(likely)
+/** Quantiles of the PERT shape whose likely figure lies at `k / SHAPES`, read off its distribution once. */
+function shapeTable(k: number): Float64Array {
+  const known = shapes[k]
   if (known) return known
-  const shape = pertShape({ a: 0, m: likely, b: 1 })
+  const { cdf } = pertShape({ a: 0, m: k / SHAPES, b: 1 })
   const table = new Float64Array(NODES + 1)
   let x = 0
+  let f = 0
+  let at = 0
   for (let i = 0; i <= NODES; i++) {
     const wanted = i / NODES
-    let [low, high] = [x, 1]
-    for (let k = 0; k < 40 && high - low > 1e-9; k++) {
-      const middle = (low + high) / 2
-      if (shape.cdf(middle) < wanted) low = middle
-      else high = middle
+    let [x0, f0] = [x, f]
+    while (f < wanted && at < READ) {
+      ;[x0, f0] = [x, f]
+      at += 1
+      x = (1 - Math.cos((Math.PI * at) / READ)) / 2
+      f = cdf(x)
     }
-    x = i === NODES ? 1 : (low + high) / 2
-    table[i] = x
+    table[i] = f > f0 ? x0 + ((x - x0) * (wanted - f0)) / (f - f0) : x
+    ;[x, f, at] = f > f0 && f > wanted ? [x0, f0, at - 1] : [x, f, at]
   }
-  if (tables.size > 500) tables.clear()
-  tables.set(likely, table)
+  table[NODES] = 1
+  shapes[k] = table
+  return table
+}
+
+/** Quantiles of any PERT shape on 0..1: between two that are worked out, in proportion. All are one family, by where the likely figure lies. */
+export function quantiles(likely: number): Float64Array {
+  const place = Math.min(1, Math.max(0, likely)) * SHAPES
+  const k = Math.min(SHAPES - 1, Math.floor(place))
+  const share = place - k
+  const low = shapeTable(k)
+  const high = shapeTable(k + 1)
+  const table = new Float64Array(NODES + 1)
+  for (let i = 0; i <= NODES; i++) table[i] = (1 - share) * (low[i] as number) + share * (high[i] as number)
   return table
 }
 
@@ -68,7 +87,9 @@ interface Ready {
   a: number
   width: number
   table: Float64Array | null
-  sign: 1 | -1
+  /** ways that it stands in, and whether it costs there or brings */
+  ways: number[]
+  sale: boolean
 }
 
 /**
@@ -78,62 +99,159 @@ interface Ready {
  * @returns cost percentiles of each way, and in which share of the draws it left most money
  */
 export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_000, seed = SEED): SimResult[] {
-  const next = random(seed)
-  const facts: Ready[] = []
-  const index = new Map<string, number>()
-  const of = options.map(o =>
-    o.lines.map(line => {
+  const facts = new Map<string, Ready>()
+  for (const [o, option] of options.entries())
+    for (const line of option.lines) {
       const { chance, a, m, b } = lineTerm(line, policy)
       const key = JSON.stringify([line.type, line.text, chance, a, m, b])
-      const at = index.get(key) ?? facts.length
-      if (at === facts.length) {
-        index.set(key, at)
-        facts.push({
+      const same = facts.get(key)
+      if (same) same.ways.push(o)
+      else
+        facts.set(key, {
           chance,
           a,
           width: b - a,
           table: b > a ? quantiles((m - a) / (b - a)) : null,
-          sign: line.type === 'sale' ? -1 : 1,
+          ways: [o],
+          sale: line.type === 'sale',
         })
-      }
-      return at
-    }),
-  )
-  const costs = options.map(() => new Float64Array(draws))
-  const best = new Float64Array(options.length)
-  const drawn = new Float64Array(facts.length)
-  const total = facts.length
-  for (let d = 0; d < draws; d++) {
-    for (let i = 0; i < total; i++) {
-      const f = facts[i] as Ready
-      if (f.chance < 1 && next() >= f.chance) {
-        drawn[i] = 0
-        continue
-      }
-      if (!f.table) {
-        drawn[i] = f.a
-        continue
-      }
-      const cell = next() * NODES
-      const k = Math.floor(cell)
-      const low = f.table[k] as number
-      drawn[i] = f.a + f.width * (low + (cell - k) * ((f.table[k + 1] as number) - low))
     }
+  const costs = options.map(() => new Float64Array(draws))
+  const brought = options.map(() => new Float64Array(draws))
+  let state = seed >>> 0
+  for (const fact of facts.values()) {
+    const [first, ...others] = fact.ways.map(o => (fact.sale ? brought[o] : costs[o]) as Float64Array)
+    if (!first) continue
+    const from = state
+    state = addDraws(fact, first, from)
+    // the same draws again: one fact falls the same in every way that it stands in
+    for (const sums of others) addDraws(fact, sums, from)
+  }
+  const best = leaders(options, costs, brought, random(state))
+  return options.map((o, i) => {
+    const drawn = costs[i] as Float64Array
+    let sum = 0
+    for (let d = 0; d < draws; d++) sum += drawn[d] as number
+    const [p10, p50, p90] = percentiles(drawn, [0.1, 0.5, 0.9]) as [number, number, number]
+    return {
+      id: o.id,
+      mean: sum / draws,
+      p10,
+      p50,
+      p90,
+      bestShare: (best[i] as number) / draws,
+    }
+  })
+}
+
+const BUCKETS = 1024
+
+/** Percentiles of unsorted figures, exact: counted into buckets, and only the bucket that holds one is sorted. */
+export function percentiles(values: Float64Array, shares: number[]): number[] {
+  const n = values.length
+  let low = Infinity
+  let high = -Infinity
+  for (let d = 0; d < n; d++) {
+    const x = values[d] as number
+    if (x < low) low = x
+    if (x > high) high = x
+  }
+  if (!(high > low)) return shares.map(() => low)
+  const scale = (BUCKETS - 1) / (high - low)
+  const counts = new Uint32Array(BUCKETS)
+  for (let d = 0; d < n; d++) {
+    const b = (((values[d] as number) - low) * scale) | 0
+    counts[b] = (counts[b] as number) + 1
+  }
+  return shares.map(q => {
+    const place = Math.min(n - 1, Math.max(0, Math.ceil(q * n) - 1))
+    let below = 0
+    let b = 0
+    while (below + (counts[b] as number) <= place) below += counts[b++] as number
+    const inside = values.filter(x => (((x - low) * scale) | 0) === b).sort()
+    return inside[place - below] as number
+  })
+}
+
+/** A draw is a whole number up to this: a number of the generator makes two of them. */
+const EVEN = 0x10000
+/** Nine of its sixteen bits name the cell, seven the place inside it. */
+const INSIDE = 0x7f
+const CELL_BITS = 7
+
+/** Low end and rise of each cell of a line, in money. */
+function cellsOf({ a, width, table }: Ready): Float64Array {
+  const cells = new Float64Array(2 * NODES)
+  for (let k = 0; k < NODES; k++) {
+    const low = table ? (table[k] as number) : 0
+    const high = table ? (table[k + 1] as number) : 0
+    const rise = (width * (high - low)) / (INSIDE + 1)
+    // the middle of the part that a draw stands for
+    cells[2 * k] = a + width * low + rise / 2
+    cells[2 * k + 1] = rise
+  }
+  return cells
+}
+
+/**
+ * Adds every draw of one fact to a sum, one after the other; one even number says whether it is needed and what it comes to. The generator is that
+ * of `random`, written out: two million draws are made while somebody looks.
+ * @returns the generator's state after the last draw
+ */
+function addDraws(fact: Ready, sums: Float64Array, seed: number): number {
+  const { chance, table, a } = fact
+  const draws = sums.length
+  if (!table && chance >= 1) {
+    for (let d = 0; d < draws; d++) sums[d] = (sums[d] as number) + a
+    return seed
+  }
+  const cells = cellsOf(fact)
+  // of what is not always needed the draws below this are, stretched to the whole
+  const needed = chance >= 1 ? EVEN : chance * EVEN
+  const stretch = EVEN / Math.max(needed, 1e-9)
+  const sure = chance >= 1
+  let state = seed | 0
+  for (let d = 0; d < draws; d += 2) {
+    state = (state + 0x6d2b79f5) | 0
+    let t = Math.imul(state ^ (state >>> 15), state | 1)
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
+    t ^= t >>> 14
+    const u = t & 0xffff
+    const v = t >>> 16
+    if (sure) {
+      const k = (u >>> CELL_BITS) << 1
+      sums[d] = (sums[d] as number) + (cells[k] as number) + (u & INSIDE) * (cells[k + 1] as number)
+      if (d + 1 < draws) {
+        const n = (v >>> CELL_BITS) << 1
+        sums[d + 1] = (sums[d + 1] as number) + (cells[n] as number) + (v & INSIDE) * (cells[n + 1] as number)
+      }
+    } else {
+      if (u < needed) sums[d] = (sums[d] as number) + inCell(cells, (u * stretch) | 0)
+      if (v < needed && d + 1 < draws) sums[d + 1] = (sums[d + 1] as number) + inCell(cells, (v * stretch) | 0)
+    }
+  }
+  return state >>> 0
+}
+
+function inCell(cells: Float64Array, u: number): number {
+  const k = (u >>> CELL_BITS) << 1
+  return (cells[k] as number) + (u & INSIDE) * (cells[k + 1] as number)
+}
+
+/** How often each way left most. */
+function leaders(options: SimOption[], costs: Float64Array[], brought: Float64Array[], next: () => number): number[] {
+  const best = options.map(() => 0)
+  const draws = costs[0]?.length ?? 0
+  for (let d = 0; d < draws; d++) {
     let top = -Infinity
     let leader = 0
     const luck = next()
     for (let o = 0; o < options.length; o++) {
-      let cost = 0
-      let brings = 0
-      for (const i of of[o] as number[]) {
-        if ((facts[i] as Ready).sign > 0) cost += drawn[i] as number
-        else brings += drawn[i] as number
-      }
-      ;(costs[o] as Float64Array)[d] = cost
-      const mends = (options[o] as SimOption).mends
+      const { mends } = options[o] as SimOption
+      const cost = (costs[o] as Float64Array)[d] as number
       const net = mends
         ? (luck < mends.success ? mends.valueAfter : mends.salvage - mends.comeback) - cost - mends.downtime
-        : brings - cost
+        : ((brought[o] as Float64Array)[d] as number) - cost
       if (net > top) {
         top = net
         leader = o
@@ -141,16 +259,5 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
     }
     best[leader] = (best[leader] as number) + 1
   }
-  return options.map((o, i) => {
-    const sorted = (costs[i] as Float64Array).sort()
-    const at = (q: number): number => sorted[Math.min(draws - 1, Math.ceil(q * draws) - 1)] as number
-    return {
-      id: o.id,
-      mean: sorted.reduce((sum, x) => sum + x, 0) / draws,
-      p10: at(0.1),
-      p50: at(0.5),
-      p90: at(0.9),
-      bestShare: (best[i] as number) / draws,
-    }
-  })
+  return best
 }

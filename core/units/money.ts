@@ -17,8 +17,13 @@ function formatOf(currency: string, decimals?: number): Intl.NumberFormat {
 
 /** Decimals of a currency: 2 for most, 0 for yen. */
 export function currencyDecimals(currency: string): number {
-  return formatOf(currency).resolvedOptions().maximumFractionDigits ?? 2
+  const known = decimals.get(currency)
+  if (known !== undefined) return known
+  const found = formatOf(currency).resolvedOptions().maximumFractionDigits ?? 2
+  decimals.set(currency, found)
+  return found
 }
+const decimals = new Map<string, number>()
 
 export const toMajor = (minor: number, currency: string): number => minor / 10 ** currencyDecimals(currency)
 export const toMinor = (major: number, currency: string): number =>

@@ -28,18 +28,19 @@ export interface FlipPoint {
   plausible: boolean
 }
 
+/** What a rule looks at to choose. */
+type Rated = Pick<
+  OptionJudgement,
+  'entryId' | 'name' | 'mends' | 'valueAfter' | 'allowed' | 'withinShare' | 'net' | 'gain' | 'expHours' | 'costPerH'
+>
+
 /** The leading option under a rule, or undefined when leaving it unmended leads. */
-export function leadingOption(
-  options: OptionJudgement[],
-  fallback: Fallback,
-  rule: LeadRule,
-): OptionJudgement | undefined {
-  const rated = options
-    .filter(o => o.mends && o.valueAfter !== null)
-    .map(o => (rule === 'share_of_value' ? { ...o, allowed: o.allowed && o.withinShare } : o))
-  const found = bestOf(rated, fallback.value, rule === 'cost_per_hour' ? 'keep' : 'sell')
-  return found && options.find(o => o.entryId === found.entryId)
-}
+export const leadingOption = <O extends Rated>(options: O[], fallback: Fallback, rule: LeadRule): O | undefined =>
+  bestOf(
+    options.filter(o => o.mends && o.valueAfter !== null && (rule !== 'share_of_value' || o.withinShare)),
+    fallback.value,
+    rule === 'cost_per_hour' ? 'keep' : 'sell',
+  )
 
 /** A figure of one option that is not certain; cost and success move in straight lines with it. */
 interface Variable {
@@ -57,6 +58,9 @@ interface Variable {
   /** largest x that keeps P90 within the cap; null when the cap never bites */
   capBreak: number | null
 }
+
+/** Up to so many lines of a way each one is asked where it would carry the way across the cap, however unlikely. */
+const ASK_ALL = 40
 
 /** Amounts up to this are searched, in the unit of the figure. */
 const SEARCH_TOP = 1e7
@@ -117,6 +121,13 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
     .flatMap(line => [priceOf(line), ...(line.chance < 1 ? [chanceOf(line)] : [])])
   return [...(option.successChance < 1 ? [success] : []), ...perLine]
 
+  /** of very many lines only those are asked about the cap that can carry the way across it inside what was thought possible */
+  function mayCross(line: EstimateLine): boolean {
+    if (costs.length <= ASK_ALL) return true
+    const least = line.chance < 1 ? 0 : line.low
+    const swing = (line.high - least) * lineScale(line, policy)
+    return Math.abs(option.p90 - (money.cap ?? Infinity)) <= swing
+  }
   function priceOf(line: EstimateLine): Variable {
     const hours = HOUR_LINES.includes(line.type)
     const major = hours ? 1 : lineScale(line, { ...policy, taxPct: 0 })
@@ -134,7 +145,7 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
       meanAt0: option.mean - line.chance * shape.mean * scale,
       slope: line.chance * scale,
       capBreak:
-        money.cap === null || family === null || line.chance === 0
+        money.cap === null || family === null || line.chance === 0 || !mayCross(line)
           ? null
           : priceCapBreak(line.chance, scale, money.cap, family.without(line.id)),
     }
@@ -154,7 +165,7 @@ function variablesOf(entry: EntryOf<'option'>, option: OptionJudgement, money: M
       meanAt0: option.mean - line.chance * mean,
       slope: mean,
       capBreak:
-        money.cap === null || family === null
+        money.cap === null || family === null || !mayCross(line)
           ? null
           : chanceCapBreak(money.cap, family.without(line.id), family.needed(line.id)),
     }
@@ -191,7 +202,8 @@ function flipsOf(
   rule: LeadRule,
 ): FlipPoint[] {
   const value = option.valueAfter ?? 0
-  const at = (x: number): OptionJudgement => {
+  const { entryId, name: called, mends, valueAfter } = option
+  const at = (x: number): Rated => {
     const q = v.about === 'success' ? x : option.successChance
     const mean = v.meanAt0 + v.slope * x
     const spent = mean + option.downtime + (1 - q) * option.comeback
@@ -200,8 +212,10 @@ function flipsOf(
     const allowed = option.ruledOut === null && (v.capBreak === null ? option.allowed : x <= v.capBreak + TIE)
     const withinShare = !money.running || (100 * mean) / money.running <= money.shareLimitPct + TIE
     return {
-      ...option,
-      mean,
+      entryId,
+      name: called,
+      mends,
+      valueAfter,
       net,
       gain: net - fallback.value,
       expHours,
@@ -210,17 +224,13 @@ function flipsOf(
       withinShare,
     }
   }
-  const bestAt = (x: number) =>
-    leadingOption(
-      options.map(o => (o.entryId === option.entryId ? at(x) : o)),
-      fallback,
-      rule,
-    )
+  const place = options.indexOf(option)
+  const bestAt = (x: number) => leadingOption<Rated>(options.with(place, at(x) as OptionJudgement), fallback, rule)
   const root = (f: (x: number) => number): number[] => {
     const [f0, f1] = [f(0), f(1)]
     return Math.abs(f1 - f0) < TIE ? [] : [f0 / (f0 - f1)]
   }
-  const spentAt = (o: OptionJudgement): number => (o.costPerH ?? 0) * o.expHours
+  const spentAt = (o: Rated): number => (o.costPerH ?? 0) * o.expHours
   const rivals = options.filter(o => o.entryId !== option.entryId && o.mends)
   const breaks: { x: number; because: FlipPoint['because'] }[] = [
     ...(rule === 'cost_per_hour'
@@ -240,7 +250,7 @@ function flipsOf(
   const here = bestAt(v.now)
   // with the figure known exactly, even at its mean, another option may lead: then there is no single point to name
   if (here?.entryId !== leadingOption(options, fallback, rule)?.entryId) return []
-  const name = (o: OptionJudgement | undefined): string => o?.name ?? fallback.name
+  const name = (o: Rated | undefined): string => o?.name ?? fallback.name
   const found = (side: typeof breaks, direction: FlipPoint['direction']): FlipPoint[] => {
     for (const [i, b] of side.entries()) {
       const beyond = side[i + 1]?.x ?? (direction === 'above' ? v.top : 0)

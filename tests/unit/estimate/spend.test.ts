@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import { charged, minutesOf, protectShare, spendNow, termsNow } from '#core/verdict/spend'
+import { charged, protectShare, spendNow, termsNow } from '#core/verdict/spend'
+import { minutesOf } from '#core/entries/spend/minutes'
 import { protectors } from '#core/verdict/protectors'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { DEFAULT_POLICY } from '#core/engine/policy'
