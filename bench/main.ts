@@ -9,9 +9,16 @@ import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import migrations from '#migrations'
 import { assess } from '#core/assess'
+import { foldCondition } from '#core/condition/fold'
+import { keptOf } from '#core/entries/kept'
+import type { JobFile } from '#core/entries/file'
+import type { TermsBody } from '#core/entries/terms/schema'
+import { entriesInForce } from '#core/log/entry'
+import { termsNow } from '#core/verdict/spend'
+import { judgeDecision } from '#core/verdict/verdict'
 import type { SimOption, SimResult } from '#core/estimate/simulate'
 import { simulate } from '#core/estimate/simulate'
-import type { Entry } from '#core/entries/types'
+import type { Entry, EntryOf } from '#core/entries/types'
 import type { EstimateLine } from '#core/estimate/estimateLine'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { diagnose } from '#core/diagnosis/diagnose'
@@ -56,6 +63,7 @@ export async function main(): Promise<void> {
     perSecond(() => assess(long)),
   )
 
+  keystrokes(file, long)
   line(
     'diagnoseJob(), job with most entries',
     `T ${number}`,
@@ -87,6 +95,110 @@ export async function main(): Promise<void> {
     server.kill('SIGTERM')
     await ended
   }
+}
+
+/** One key: the condition folded anew, and the ways weighed with one figure of one of them changed. Milliseconds, warm. */
+function keystrokes(file: JobFile, long: JobFile): void {
+  const inForce = entriesInForce(file.entries)
+  const many = entriesInForce(long.entries)
+  const ways = keptOf(inForce).option
+  const five = Array.from({ length: 5 }, (_, i) => made(i, 15))
+  line(
+    'one key: condition, job with most entries',
+    `${inForce.length} entries`,
+    inMs(() => foldCondition(file, inForce)),
+  )
+  line('one key: money, job with most entries', `${ways.length} ways`, inMs(typed(ways, file)))
+  line(
+    'one key: condition, 200 findings',
+    `${many.length} entries`,
+    inMs(() => foldCondition(long, many)),
+  )
+  line('one key: money, five ways of 15 lines', 'each line uncertain', inMs(typed(five, file)))
+  const wide = Array.from({ length: 4 }, (_, i) => made(i, 200))
+  let n = 0
+  line(
+    '200 uncertain lines in each of four ways',
+    'every figure new',
+    inMs(() => {
+      n += 1
+      weigh(
+        wide.map(w => scaled(w, 1 + n / 1e5)),
+        file,
+      )
+    }, 5),
+  )
+}
+
+type Option = EntryOf<'option'>
+const TERMS = { runningValueMinor: 200_000, asIsValueMinor: 10_000, capMinor: 90_000 }
+const weigh = (ways: readonly Option[], file: JobFile): unknown =>
+  judgeDecision(ways, { ...TERMS, ...termsNow(file.entries) } as TermsBody, file.policy, { facts: file.facts })
+
+/** the first line of the first way a little dearer with each key */
+function typed(ways: readonly Option[], file: JobFile): () => unknown {
+  let n = 0
+  return () => {
+    n += 1
+    const [first, ...rest] = ways
+    return first ? weigh([scaled(first, 1 + n / 1e5), ...rest], file) : null
+  }
+}
+
+const scaled = (way: Option, by: number): Option => ({
+  ...way,
+  body: { ...way.body, lines: way.body.lines.map(l => ({ ...l, likely: l.likely * by, high: l.high * by })) },
+})
+
+/** a way of so many uncertain lines */
+function made(w: number, lines: number): Option {
+  const body = {
+    name: `Way ${w}`,
+    way: 'repair',
+    successChance: 0.9,
+    comebackMinor: 4000,
+    hoursOk: 300,
+    hoursFail: 20,
+    daysDown: 2,
+    valueAfterMinor: null,
+    ruledOut: null,
+    note: null,
+    lines: Array.from({ length: lines }, (_, i): EstimateLine => {
+      const labour = i % 4 === 0
+      const likely = ((labour ? 0.5 : 2500) * (1 + ((i * 7 + w) % 11) / 6) * 30) / lines
+      return {
+        id: `${w}-${i}`,
+        type: labour ? 'labour' : 'part',
+        text: `line ${i}`,
+        why: null,
+        low: likely * 0.7,
+        likely,
+        high: likely * (1.9 + ((i * 13 + w) % 17) / 100),
+        chance: i % 5 === 3 ? 0.3 + ((i * 3) % 7) / 20 : 1,
+        priceKind: null,
+        cures: false,
+        source: null,
+        pricedOn: null,
+        lookMin: null,
+      }
+    }),
+  }
+  return {
+    id: `w${w}`,
+    kind: 'option',
+    at: '2026-01-01T00:00:00Z',
+    by: 'x',
+    how: null,
+    supersedes: null,
+    body,
+  } as unknown as Option
+}
+
+function inMs(run: () => unknown, times = 30): string {
+  for (let i = 0; i < Math.min(10, times); i++) run()
+  const started = performance.now()
+  for (let i = 0; i < times; i++) run()
+  return `${((performance.now() - started) / times).toFixed(1)} ms`
 }
 
 /** Five ways of forty lines, ten thousand draws: in a worker, and in one plain loop. */
@@ -315,6 +427,13 @@ async function firstLoad(url: string, jobId: string): Promise<void> {
   }
   await browser.close()
   const loaded = [...scripts].reduce((n, path) => n + gzipSync(readFileSync(join('.output/public', path))).length, 0)
+  const first = readdirSync(folder).find(f => f.startsWith('assess.worker') && f.endsWith('.js'))
+  if (first)
+    line(
+      "worker's script for the first judgement, gzip",
+      'schemas, ways and diagnosis come in scripts of their own',
+      `${(gzipSync(readFileSync(join(folder, first))).length / 1000).toFixed(1)} kB`,
+    )
   line(
     'script for the first load of a job sheet, gzip',
     `${scripts.size} files; the whole application has ${(all / 1024).toFixed(0)} kB`,

@@ -83,8 +83,6 @@ export interface Check {
   shows: readonly Sign[]
   /** somebody pulls the cord or works the starter for it, plug in or a spark at its end */
   cranks?: true
-  /** hands go where something turns, falls, sprays or springs */
-  hands?: true
   /** the kind of entry that takes this check, where it has a form of its own */
   form?: string
 }

@@ -1,6 +1,6 @@
 import { partsStanding } from '../entries/part/judge'
 import type { Entry } from '../entries/types'
-import type { JobFile } from '../entries/file'
+import type { EngineFacts } from '../engine/facts'
 import type { OilNode, OilState } from '../teardown/oilPath'
 import { oilPath, oilSuspects } from '../teardown/oilPath'
 
@@ -14,8 +14,8 @@ export interface OilMap {
 }
 
 /** The oil's way through this engine with what was found on it; null where nobody said how it is oiled. */
-export function oilMapOf(inForce: Entry[], file: JobFile): OilMap | null {
-  const root = oilPath(file.facts)
+export function oilMapOf(inForce: Entry[], facts: EngineFacts): OilMap | null {
+  const root = oilPath(facts)
   if (!root) return null
   const states: Partial<Record<string, OilState>> = {}
   // the worst of several cylinders speaks

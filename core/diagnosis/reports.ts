@@ -1,7 +1,7 @@
 import { SIGNS } from '../catalogue'
 import { checkedAs } from '../entries/claim_check/checked'
 import type { JobFile } from '../entries/file'
-import { signsOf } from '../entries/rooms'
+import { signsOf } from '../entries/signs'
 import type { Entry } from '../entries/types'
 
 /** One sign, seen or looked for and not there, with the entry that says so. A claim weighs less than what was seen here. */

@@ -1,4 +1,4 @@
-import type { Act, DeedDraft, FactDraft, HazardStart, SignDraft } from '../log/facts'
+import type { Act, DeedDraft, FactDraft, HazardStart } from '../log/facts'
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
 import type { Judgement } from '../judgement'
@@ -28,8 +28,6 @@ export interface Room<K extends EntryKind> {
   /** a newer one of the same place takes the place of the older in everything */
   replaces?: true
   judge?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): Judgement
-  /** signs of the catalogue, for the diagnosis */
-  signs?(entry: EntryOf<K>, file: JobFile, inForce: Entry[]): SignDraft[]
   facts?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): FactDraft[]
   deeds?(entry: EntryOf<K>, file: JobFile): DeedDraft[]
   hazards?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): HazardStart[]

@@ -1,8 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
-import type { SignDraft } from '../log/facts'
 import type { Stage } from '../log/words'
 import { STAGE_ORDER } from '../log/words'
-import type { JobFile } from './file'
 import type { Room } from './room'
 import type { Entry, EntryKind } from './types'
 import { room as airFilter } from './air_filter'
@@ -159,7 +157,3 @@ export const askedOf = (facts: EngineFacts): EntryKind[] =>
 /** Those without which nobody has had a first look. */
 export const essentialsOf = (facts: EngineFacts): EntryKind[] =>
   IN_ORDER.filter(({ room }) => room.asked?.(facts) === 'essential').map(({ kind }) => kind)
-
-/** What an entry says of the catalogue's signs. */
-export const signsOf = (entry: Entry, file: JobFile, inForce: Entry[]): SignDraft[] =>
-  roomOf(entry).signs?.(entry, file, inForce) ?? []

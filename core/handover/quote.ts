@@ -59,10 +59,7 @@ interface Decided {
 }
 
 /** Whether the likely cost has passed what was agreed: then the owner is asked again before more is done. */
-export function changeOrder(
-  { approved, decision }: Decided,
-  entries: Entry[],
-): { agreed: number; now: number } | null {
+export function changeOrder({ approved, decision }: Decided, entries: Entry[]): { agreed: number; now: number } | null {
   if (!approved) return null
   const { frozen, optionEntryId } = approved.body
   // the way that was agreed, as it stands after every correction

@@ -32,7 +32,5 @@ export interface MeasurePlan {
   advise?(reads: number[], soldMm: number[], context: ChoiceContext): Advice
   /** readings that cannot belong together */
   fault?(reads: number[]): { at: number; message: string } | null
-  /** how it is taken, in a line */
-  how: string
   past: string
 }

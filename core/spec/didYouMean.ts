@@ -2,6 +2,7 @@ import { convert } from '../units/unitConvert'
 import { quantityText } from '../units/unitRound'
 import { UNITS } from '../units/unitTable'
 import type { SpecItem } from './specItems'
+import { SANE } from './sane'
 import { PLAIN_UNITS, SPEC_ITEMS, UNITS_OF_ITEM } from './specItems'
 import { specText } from './specValue'
 
@@ -28,11 +29,7 @@ export function didYouMean(
   value: number,
   unit: string,
 ): DidYouMean | null {
-  const {
-    label,
-    unit: own,
-    sane,
-  } = what in SPEC_ITEMS ? SPEC_ITEMS[what as SpecItem] : SANE_READINGS[what as keyof typeof SANE_READINGS]
+  const { label, unit: own, sane } = plausible(what)
   const [low, high] = sane
   const fits = (v: number, u: string): boolean => {
     const inner = u === own ? v : convert(v, u, own)
@@ -49,3 +46,8 @@ export function didYouMean(
     suggestion: meant ? { value, unit: meant } : null,
   }
 }
+
+const plausible = (what: SpecItem | keyof typeof SANE_READINGS) =>
+  what in SPEC_ITEMS
+    ? { ...SPEC_ITEMS[what as SpecItem], sane: SANE[what as SpecItem] }
+    : SANE_READINGS[what as keyof typeof SANE_READINGS]

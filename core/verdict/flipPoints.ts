@@ -6,7 +6,8 @@ import type { EstimateLine } from '../estimate/estimateLine'
 import type { LeadRule, ShopPolicy } from '../engine/policy'
 import { HOUR_LINES } from '../words/deciding'
 import { bestOf } from './decide'
-import type { Fallback, Money, OptionJudgement } from './judgeOptions'
+import type { OptionJudgement } from './judgeOptions'
+import type { Fallback, Money } from './money'
 
 /** One figure, and where it would have to stand for the choice to change. */
 export interface FlipPoint {

@@ -7,11 +7,12 @@ import type { OptionBody } from '../entries/option/schema'
 import type { TermsBody } from '../entries/terms/schema'
 import type { EngineFacts } from '../engine/facts'
 import type { ShopPolicy } from '../engine/policy'
-import type { UseClass } from '../engine/words'
 import type { Way } from '../words/deciding'
 import { MENDING } from '../words/deciding'
 import type { OptionOutcome } from './decide'
 import { decide } from './decide'
+import type { Fallback, Money } from './money'
+import { asItIs, moneyOf, workPolicy } from './money'
 
 /** One way to go, with its cost spread and what it leaves. Money in major units, tax in. */
 export interface OptionJudgement extends OptionOutcome {
@@ -43,52 +44,6 @@ export interface OptionJudgement extends OptionOutcome {
   downtime: number
   /** sale less what it was bought for less the work, on the shop's own machine */
   margin: number | null
-}
-
-export interface Money {
-  running: number | null
-  asIs: number
-  /** false: nobody said, and asIs is only the least it can be */ asIsKnown: boolean
-  cap: number | null
-  shareLimitPct: number
-}
-export interface Fallback {
-  id: string
-  name: string
-  way: Way | 'as_is'
-  value: number
-  /** false: nobody said what it is worth as it stands; 0 is then only the least it can be */ known: boolean
-}
-
-export const AS_IS = 'as_is'
-
-/** On the shop's own machine its own time may cost nothing. */
-export const workPolicy = (terms: TermsBody | undefined, policy: ShopPolicy): ShopPolicy =>
-  terms?.ownTimeFree ? { ...policy, labourRateMinor: 0 } : policy
-
-/** Most of its value that mending may cost, by use, bore and class of engine. */
-export const shareLimit = (
-  useClass: UseClass,
-  policy: ShopPolicy,
-  facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null,
-): number =>
-  policy.sharePct[useClass] *
-  (facts ? ((policy.shareBore[facts.bore] / 100) * policy.shareClass[facts.engineClass]) / 100 : 1)
-
-export function moneyOf(
-  terms: TermsBody | undefined,
-  policy: ShopPolicy,
-  facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null,
-): Money {
-  const major = (minor: number | null | undefined): number | null =>
-    minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
-  return {
-    running: major(terms?.runningValueMinor),
-    asIs: major(terms?.asIsValueMinor) ?? 0,
-    asIsKnown: major(terms?.asIsValueMinor) !== null,
-    cap: major(terms?.capMinor),
-    shareLimitPct: shareLimit(terms?.useClass ?? 'private', policy, facts),
-  }
 }
 
 /** Every option of a job with its figures, and what the machine brings unmended. */
@@ -141,7 +96,7 @@ export function judgeOptions(
         o.brings - o.cost.mean > best.value + TIE
           ? { id: o.entryId, name: o.name, way: o.body.way, value: o.brings - o.cost.mean, known: true }
           : best,
-      { id: AS_IS, name: 'Leave it as it is', way: AS_IS, value: money.asIs, known: money.asIsKnown },
+      asItIs(money),
     )
   const options = costed.map((o): OptionJudgement => {
     const figures = {

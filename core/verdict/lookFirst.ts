@@ -5,7 +5,8 @@ import type { EntryOf } from '../entries/types'
 import type { EstimateLine } from '../estimate/estimateLine'
 import type { ShopPolicy } from '../engine/policy'
 import { evpi } from './evpi'
-import type { Fallback, OptionJudgement } from './judgeOptions'
+import type { OptionJudgement } from './judgeOptions'
+import type { Fallback } from './money'
 
 /** Minutes of a look or a telephone call where nobody said how long. Shop judgement. */
 const LOOK_MIN = 30

@@ -12,7 +12,8 @@ export const FLOORS = [
   ['condition'],
   ['diagnosis', 'next', 'verdict'],
   ['handover', 'parts', 'salvage'],
-  ['assess.ts', 'registry'],
+  ['assessment.ts', 'registry'],
+  ['assess.ts'],
   ['gates.ts', 'calculators.ts'],
 ]
 

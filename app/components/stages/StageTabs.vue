@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { oilMapOf } from '#core/condition/oilMap'
 import type { Stage } from '#core/log/words'
 import { STAGES } from '#core/log/words'
 
@@ -6,7 +7,7 @@ import { STAGES } from '#core/log/words'
 const props = defineProps<{ stage: Stage }>()
 const sheet = useSheet()
 const { tabs, inHand, entryForm, marks, pickPart } = useJobTabs(sheet)
-const map = computed(() => sheet.assessment.value?.oilMap)
+const map = computed(() => oilMapOf(sheet.inForce.value, sheet.job.value.facts))
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { keptOf } from '#core/entries/kept'
 import type { MeasureBody } from '#core/entries/measure/schema'
 import type { HowGot } from '#core/log/words'
 import { MEASURED_WHEN } from '#core/words/opened'
+import { MEASURE_HOW } from '#core/measure/hows'
 import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '#core/measure/items'
 import { TOOL_LABELS } from '#core/measure/tools'
 import type { MeasureGroup, MeasureItem } from '#core/measure/items'
@@ -135,7 +136,7 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
       needed
       @update:model-value="choose"
     />
-    <p class="note">{{ plan.how }}</p>
+    <p class="note">{{ MEASURE_HOW[draft.item] }}</p>
     <div class="reads">
       <QuantityField
         v-for="(word, i) in plan.reads"

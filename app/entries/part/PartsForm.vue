@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { oilMapOf } from '#core/condition/oilMap'
 import { partsStanding } from '#core/entries/part/judge'
 import { timeToDecide } from '#core/condition/cause'
 import type { OilNode } from '#core/teardown/oilPath'
@@ -27,7 +28,8 @@ const inOilWay = computed(() => {
     ids.add(node.id)
     node.then.forEach(walk)
   }
-  if (sheet.assessment.value?.oilMap) walk(sheet.assessment.value.oilMap.root)
+  const map = oilMapOf(sheet.inForce.value, sheet.job.value.facts)
+  if (map) walk(map.root)
   return ids
 })
 watch(

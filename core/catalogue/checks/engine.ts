@@ -67,7 +67,6 @@ export const ENGINE = [
   }),
   check('valves_move', 'Cover off, watch the valves', {
     minutes: 8,
-    hands: true,
     tools: 'spanner',
     needs: { cycle: 'four', valves: ['push_rod', 'overhead_cam'] },
     how: 'Turn slowly: both must open and shut, alike.',
@@ -80,7 +79,6 @@ export const ENGINE = [
   }),
   check('pour', 'Petrol in the port, look from the chamber', {
     minutes: 10,
-    hands: true,
     tools: 'petrol, light',
     before: ['lash'],
     needs: { cycle: 'four' },
@@ -92,7 +90,6 @@ export const ENGINE = [
   }),
   check('muffler', 'Muffler off, look into the port', {
     minutes: 8,
-    hands: true,
     tools: 'spanner, light',
     needs: { cycle: 'two' },
     how: 'Piston skirt and ring through the exhaust port.',
@@ -134,7 +131,6 @@ export const ENGINE = [
   }),
   check('reeds', 'Reeds out', {
     minutes: 12,
-    hands: true,
     tools: 'screwdriver',
     needs: { cycle: 'two', classes: ['V2', 'H2'] },
     how: 'Against the light: shut, and whole?',
@@ -144,7 +140,6 @@ export const ENGINE = [
   }),
   check('power_valves', 'Exhaust valves', {
     minutes: 20,
-    hands: true,
     tools: 'spanners',
     needs: { classes: ['V2'] },
     how: 'Out from outside, by hand: free?',
@@ -154,7 +149,6 @@ export const ENGINE = [
   }),
   check('rock', 'Rock the flywheel', {
     minutes: 4,
-    hands: true,
     tools: 'hand',
     how: 'To and fro at the top: does the crank move before the piston?',
     caution: 'Plug lead off.',
@@ -179,7 +173,6 @@ export const ENGINE = [
   }),
   check('runout', 'Crank run-out', {
     minutes: 10,
-    hands: true,
     tools: 'dial gauge',
     needs: { classes: ['S4'] },
     how: "Dial at the shaft's end, one slow turn.",

@@ -132,7 +132,6 @@ export const FIRST = [
   }),
   check('piston_moves', 'Watch the piston through the plug hole', {
     minutes: 3,
-    hands: true,
     tools: 'light, drinking straw',
     how: 'Straw in the hole, turn slowly: it must rise and fall.',
     signs: `
@@ -248,7 +247,6 @@ export const FIRST = [
   }),
   check('fins', 'Shroud off, look at the fins', {
     minutes: 10,
-    hands: true,
     tools: 'spanner',
     needs: { cooling: 'air' },
     how: 'Grass, nests, oil cake.',

@@ -4,7 +4,6 @@ import { check } from '../write'
 export const MACHINE = [
   check('drive_tight', 'Blade, pulley and flywheel tight?', {
     minutes: 3,
-    hands: true,
     tools: 'spanner',
     how: 'By hand, then by spanner.',
     caution: 'Lead off, blade blocked.',
@@ -48,7 +47,6 @@ export const MACHINE = [
   }),
   check('clutch_open', 'Clutch cover off', {
     minutes: 45,
-    hands: true,
     tools: 'spanners, gasket',
     before: ['clutch_play'],
     opens: true,
@@ -61,7 +59,6 @@ export const MACHINE = [
   }),
   check('head_off', 'Head off', {
     minutes: 70,
-    hands: true,
     tools: 'torque wrench, gasket',
     before: ['compression', 'lash'],
     opens: true,
@@ -76,7 +73,6 @@ export const MACHINE = [
   }),
   check('sump_off', 'Sump or case open', {
     minutes: 90,
-    hands: true,
     tools: 'spanners, gaskets',
     before: ['oil_look', 'turn'],
     opens: true,

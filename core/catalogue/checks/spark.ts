@@ -53,7 +53,6 @@ export const SPARK = [
   }),
   check('coil_gap', 'Coil air gap', {
     minutes: 4,
-    hands: true,
     tools: 'feeler',
     needs: { ignition: ['key', 'taper'] },
     how: 'Feeler between coil and magnet.',
@@ -63,7 +62,6 @@ export const SPARK = [
   }),
   check('key', 'Flywheel off, look at the key', {
     minutes: 12,
-    hands: true,
     tools: 'puller',
     needs: { ignition: ['key', 'taper'] },
     how: 'Nut off, puller, look at key and keyway.',
@@ -74,7 +72,6 @@ export const SPARK = [
   }),
   check('timing', 'Timing marks', {
     minutes: 25,
-    hands: true,
     tools: 'spanners',
     before: ['compression'],
     opens: true,

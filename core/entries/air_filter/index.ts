@@ -1,13 +1,11 @@
 import type { Room } from '../room'
 import { judgeAirFilter } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'air_filter'> = {
   name: 'air filter',
   stage: 'first_look',
   finding: true,
   judge: judgeAirFilter,
-  signs,
   facts: ({ body }) => [
     {
       subject: 'air_filter',

@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeCompression } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'compression'> = {
   name: 'compression',
@@ -11,7 +10,6 @@ export const room: Room<'compression'> = {
   shows: true,
   handsIn: () => true,
   judge: judgeCompression,
-  signs,
   facts: (_entry, _file, judged) =>
     judged
       ? [{ subject: 'engine', property: 'compression', mark: judged.mark, whose: 'maker', value: judged.headline }]

@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeCrankcase } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'crankcase'> = {
   name: 'crankcase',
@@ -10,7 +9,6 @@ export const room: Room<'crankcase'> = {
   shows: true,
   handsIn: () => true,
   judge: judgeCrankcase,
-  signs,
   facts: (_entry, _file, judged) =>
     judged ? [{ subject: 'seals', property: 'tight', mark: judged.mark, whose: 'shop', value: judged.headline }] : [],
 }

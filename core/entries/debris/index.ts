@@ -2,7 +2,6 @@ import type { Room } from '../room'
 import { debrisFacts, debrisHazards } from './dangers'
 import type { DebrisJudgement } from './judge'
 import { judgeDebris } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'debris'> = {
   name: 'debris',
@@ -11,7 +10,6 @@ export const room: Room<'debris'> = {
   shows: true,
   place: entry => entry.body.place,
   judge: judgeDebris,
-  signs,
   facts: ({ body }, _file, judged) => debrisFacts(body, judged as DebrisJudgement),
   hazards: ({ body }, _file, judged) => debrisHazards(body, judged as DebrisJudgement),
 }

@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeLash } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'lash'> = {
   name: 'lash',
@@ -9,7 +8,6 @@ export const room: Room<'lash'> = {
   finding: true,
   handsIn: () => true,
   judge: judgeLash,
-  signs,
   facts: ({ body }) =>
     body.rockers === 'free'
       ? ['inlet_valve', 'exhaust_valve'].map(subject => ({

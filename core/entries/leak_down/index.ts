@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeLeakdown } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'leak_down'> = {
   name: 'leak-down',
@@ -10,7 +9,6 @@ export const room: Room<'leak_down'> = {
   shows: true,
   handsIn: () => true,
   judge: judgeLeakdown,
-  signs,
   facts: (_entry, _file, judged) =>
     judged
       ? [{ subject: 'engine', property: 'compression', mark: judged.mark, whose: 'shop', value: judged.headline }]

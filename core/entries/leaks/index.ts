@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeLeaks } from './judge'
-import { signs } from './signs'
 
 const FUEL_SITES = ['carburettor', 'tank'] as const
 
@@ -9,7 +8,6 @@ export const room: Room<'leaks'> = {
   stage: 'first_look',
   finding: true,
   judge: judgeLeaks,
-  signs,
   facts: ({ body }) =>
     FUEL_SITES.flatMap(site =>
       body.sites

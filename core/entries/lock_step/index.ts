@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgeLockStep } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'lock_step'> = {
   name: 'locked engine',
@@ -9,7 +8,6 @@ export const room: Room<'lock_step'> = {
   finding: true,
   handsIn: () => true,
   judge: judgeLockStep,
-  signs,
   facts: ({ body }) =>
     body.step === 'plug_out' && body.result !== 'cant'
       ? [

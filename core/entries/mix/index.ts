@@ -1,7 +1,6 @@
 import type { Room } from '../room'
 import type { MixJudgement } from './judge'
 import { judgeMix } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'mix'> = {
   name: 'mix',
@@ -9,7 +8,6 @@ export const room: Room<'mix'> = {
   asked: facts => facts.oiling === 'premix' && 'asked',
   finding: true,
   judge: judgeMix,
-  signs,
   facts: (_entry, _file, judged) => [
     {
       subject: 'fuel',

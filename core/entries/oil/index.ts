@@ -3,7 +3,6 @@ import type { Room } from '../room'
 import { levelFacts, oilHazards } from './dangers'
 import type { OilJudgement } from './judge'
 import { judgeOil } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'oil'> = {
   name: 'oil',
@@ -12,7 +11,6 @@ export const room: Room<'oil'> = {
   asked: facts => hasSump(facts) && 'essential',
   finding: true,
   judge: judgeOil,
-  signs,
   facts: ({ body }, _file, judged) => levelFacts(body, judged as OilJudgement),
   hazards: ({ body }, _file, judged) => oilHazards(body, judged as OilJudgement),
   deeds: ({ body }) => [

@@ -2,7 +2,6 @@ import type { Room } from '../room'
 import { partFacts, partHazards } from './dangers'
 import { placeKey } from '../../teardown/places'
 import { judgePart } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'part'> = {
   name: 'parts',
@@ -13,7 +12,6 @@ export const room: Room<'part'> = {
   replaces: true,
   place: entry => placeKey(entry.body),
   judge: judgePart,
-  signs,
   facts: ({ body }) => partFacts(body),
   hazards: ({ body }) => partHazards(body),
 }

@@ -1,6 +1,5 @@
 import type { Room } from '../room'
 import { judgePlug } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'plug'> = {
   name: 'plug',
@@ -8,5 +7,4 @@ export const room: Room<'plug'> = {
   asked: () => 'asked',
   finding: true,
   judge: judgePlug,
-  signs,
 }

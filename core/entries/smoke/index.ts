@@ -1,11 +1,9 @@
 import type { Room } from '../room'
 import { judgeSmoke } from './judge'
-import { signs } from './signs'
 
 export const room: Room<'smoke'> = {
   name: 'smoke',
   stage: 'first_look',
   finding: true,
   judge: judgeSmoke,
-  signs,
 }

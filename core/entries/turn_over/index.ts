@@ -2,7 +2,6 @@ import type { FactDraft } from '../../log/facts'
 import type { TurnOverBody } from './schema'
 import type { Room } from '../room'
 import { judgeTurnOver } from './judge'
-import { signs } from './signs'
 
 /** However it was turned, it turned. */
 const turned = (feel: TurnOverBody['feel']): FactDraft[] =>
@@ -18,7 +17,6 @@ export const room: Room<'turn_over'> = {
   finding: true,
   handsIn: () => true,
   judge: judgeTurnOver,
-  signs,
   facts: ({ body }) => [
     ...(body.plugIn
       ? []

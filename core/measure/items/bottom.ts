@@ -15,7 +15,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.05),
     newTo: () => 0.025,
     fits: any,
-    how: 'Crank at bottom, rod rocked sideways, whole movement at the small end. An upper bound where the washers stop it.',
     past: 'Rod, pin and bearing.',
   },
   rod_play: {
@@ -28,7 +27,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.05),
     newTo: () => 0.025,
     fits: any,
-    how: 'Dial on the rod, pushed and pulled along it.',
     past: 'Rod, pin and bearing. Felt play in a roller big end is enough to ask for a figure, not to condemn.',
   },
   rod_side: {
@@ -43,7 +41,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.8),
     newTo: () => 0.6,
     fits: any,
-    how: 'Feeler between rod and web.',
     past: 'Washers or rod kit.',
   },
   rod_rim: {
@@ -56,7 +53,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.05),
     newTo: () => 0.025,
     fits: any,
-    how: 'Piston held half way down, wheel rocked: how far its rim moves before the piston does. Rod and pin bearings together; it sorts, the dial decides.',
     past: 'Take the dial to rod and pin, each by itself.',
   },
   crank_pin: {
@@ -68,7 +64,6 @@ export const BOTTOM_SIZES = {
     least: 'crank_pin_min',
     thumb: none,
     fits: any,
-    how: 'Cleaned of smeared metal first, at several places; largest and smallest.',
     past: 'Grind under size with shells, a new pin and rod kit, or another crank.',
   },
   journal: {
@@ -83,7 +78,6 @@ export const BOTTOM_SIZES = {
     advise: journalAdvice,
     fault: journalFault,
     fits: any,
-    how: 'Smeared metal off first. Both ends, two ways each, clear of the oil hole.',
     past: 'Under its least: grind with shells, a new pin and rod kit, or another crank.',
   },
   big_end_oil: {
@@ -97,7 +91,6 @@ export const BOTTOM_SIZES = {
     most: 'big_end_clearance_max',
     thumb: (_, __, reads) => ({ lower: null, upper: reads ? PLAIN_SHARE * (reads[1] ?? 0) : null }),
     fits: plainRod,
-    how: 'Shells in and bolts at their torque, or plastic strip; pin at the same place.',
     past: 'Rod or shells; look at the pin.',
   },
   main_oil: {
@@ -111,7 +104,6 @@ export const BOTTOM_SIZES = {
     most: 'main_clearance_max',
     thumb: (_, __, reads) => ({ lower: null, upper: reads ? PLAIN_SHARE * (reads[1] ?? 0) : null }),
     fits: shells,
-    how: 'Shells in, caps at their torque, two ways each.',
     past: 'Shells, or the next undersize after grinding.',
   },
   main_play: {
@@ -124,7 +116,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.05),
     newTo: () => 0.028,
     fits: any,
-    how: 'Dial on the shaft beside the bearing.',
     past: 'Bearing, and its seal with it.',
   },
   end_float: {
@@ -138,7 +129,6 @@ export const BOTTOM_SIZES = {
     most: 'end_float_max',
     thumb: most(0.5),
     fits: any,
-    how: "Dial on the shaft's end, pushed and pulled.",
     past: 'Thrust washer or shim; look where the missing metal went.',
   },
   crank_runout: {
@@ -150,7 +140,6 @@ export const BOTTOM_SIZES = {
     most: 'crank_runout_max',
     thumb: f => ({ lower: null, upper: RUNOUT[f.engineClass] }),
     fits: any,
-    how: 'On the main bearing seats, dial at the taper. Whole swing of the needle.',
     past: 'True it or change it. Over 0.10 after a blow to the blade: scrap.',
   },
   seal_proud: {
@@ -162,7 +151,6 @@ export const BOTTOM_SIZES = {
     thumb: most(0.5),
     newTo: () => 0.2,
     fits: any,
-    how: 'Depth at four places: largest less smallest. Pushed with the thumb it must not move.',
     past: 'Tilted or pressed out: a new seal; ask what pressed it. An unknown age and a low price speak for renewing it anyway.',
   },
 } as const satisfies Record<string, MeasurePlan>

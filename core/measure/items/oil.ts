@@ -15,7 +15,6 @@ export const OIL_SIZES = {
     thumb: most(PUMP_LIMITS.tip[1]),
     newTo: () => PUMP_LIMITS.tip[0],
     fits: pumped,
-    how: 'Wiped dry: oil bridges the gap. Rotor tip against rotor tip.',
     past: 'Both rotors.',
   },
   pump_side: {
@@ -30,7 +29,6 @@ export const OIL_SIZES = {
     thumb: most(PUMP_LIMITS.side[1]),
     newTo: () => PUMP_LIMITS.side[0],
     fits: pumped,
-    how: 'Straight edge over the body, wiped dry.',
     past: 'This gap costs most flow: new pump, or face the body.',
   },
   pump_body: {
@@ -45,7 +43,6 @@ export const OIL_SIZES = {
     thumb: most(PUMP_LIMITS.body[1]),
     newTo: () => PUMP_LIMITS.body[0],
     fits: pumped,
-    how: 'Outer rotor against the body, wiped dry.',
     past: 'New pump or body.',
   },
   oring: {
@@ -56,7 +53,6 @@ export const OIL_SIZES = {
     figure: gap,
     thumb: () => ({ lower: 0.2, upper: null }),
     fits: any,
-    how: 'Wiped dry, not stretched. Flat on one side is set: it seals no more. Count them out and in.',
     past: 'New rings, all of the set. In the oil way a flat one costs pressure most at a hot idle.',
   },
 } as const satisfies Record<string, MeasurePlan>

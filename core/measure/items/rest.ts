@@ -12,7 +12,6 @@ export const REST_SIZES = {
     least: 'plate_min',
     thumb: none,
     fits: f => f.clutch !== 'none',
-    how: 'Each plate, at its thinnest; count them.',
     past: 'All friction plates together.',
   },
   plug_gap: {
@@ -23,7 +22,6 @@ export const REST_SIZES = {
     figure: first,
     thumb: () => ({ lower: GAP_BANDS.plug[0], upper: GAP_BANDS.plug[1] }),
     fits: any,
-    how: 'Wire gauge; bend the side electrode only.',
     past: 'Set it.',
   },
   coil_gap: {
@@ -34,7 +32,6 @@ export const REST_SIZES = {
     figure: first,
     thumb: () => ({ lower: GAP_BANDS.coil[0], upper: GAP_BANDS.coil[1] }),
     fits: any,
-    how: 'Magnet under the coil, card of known thickness between.',
     past: 'Set it with the card in, screws tight, turned once by hand.',
   },
   key_shift: {
@@ -47,7 +44,6 @@ export const REST_SIZES = {
     thumb: most(3),
     newTo: () => 1,
     fits: any,
-    how: 'Marks of crank and wheel, along the rim. A stepped key is replaced whatever this says.',
     past: 'New key; look at the taper, and at the crank for a bend.',
   },
 } as const satisfies Record<string, MeasurePlan>

@@ -16,7 +16,6 @@ export const TOP_SIZES = {
     thumb: (_, bore) => ({ lower: null, upper: bore === null ? null : 0.012 * bore }),
     newTo: (f, bore) => (bore === null ? null : ringShare(f) * bore),
     fits: any,
-    how: 'Square in the least worn part of the bore, pushed down with the piston.',
     past: 'New rings; measure the bore before they are bought.',
   },
   ring_wear: {
@@ -28,7 +27,6 @@ export const TOP_SIZES = {
       ringRadialWear({ gapNowMm: gap, gapNewMm: gapNew, boreNowMm: bore, boreNewMm: boreNew }).radialWearMm,
     thumb: none,
     fits: any,
-    how: 'Gap growth split into what the bore gave and what the ring lost off its face.',
     past: 'New rings.',
   },
   ring_side: {
@@ -43,7 +41,6 @@ export const TOP_SIZES = {
     thumb: most(0.15),
     newTo: () => 0.08,
     fits: any,
-    how: 'Groove cleaned, ring in place, all round. Not for keystone rings.',
     past: 'The groove is worn: a new piston, not new rings.',
   },
   squish: {
@@ -55,7 +52,6 @@ export const TOP_SIZES = {
     least: 'squish_min',
     thumb: f => ({ lower: SQUISH[f.engineClass], upper: null }),
     fits: two,
-    how: 'Solder along the pin axis, both sides, turned over once by hand.',
     past: 'A thicker base gasket; the piston would touch.',
   },
   gasket: {
@@ -69,7 +65,6 @@ export const TOP_SIZES = {
     sold: 'Gaskets that are sold',
     advise: gasketAdvice,
     fits: any,
-    how: 'Solder along the pin axis. A paper gasket crushes to about nine tenths: type what it is after crushing.',
     past: 'Choose a thicker gasket; the piston would touch.',
   },
   protrusion: {
@@ -82,7 +77,6 @@ export const TOP_SIZES = {
     sold: 'Gaskets that are sold',
     advise: protrusionAdvice,
     fits: four,
-    how: 'Dial on the crown over the pin at top dead centre, zeroed on the block; each cylinder by itself.',
     past: 'Another gasket.',
   },
 } as const satisfies Record<string, MeasurePlan>

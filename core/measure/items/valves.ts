@@ -17,7 +17,6 @@ export const VALVES_SIZES = {
     thumb: most(0.1),
     newTo: () => 0.06,
     fits: four,
-    how: 'Valve lifted a little, dial at its rim.',
     past: 'Guide, and the valve if its stem is under size.',
   },
   seat_width: {
@@ -30,7 +29,6 @@ export const VALVES_SIZES = {
     thumb: most(2),
     newTo: () => 1.5,
     fits: four,
-    how: 'Blue on the seat, valve turned once.',
     past: 'Recut and narrow.',
   },
   spring_free: {
@@ -42,7 +40,6 @@ export const VALVES_SIZES = {
     least: 'spring_free_min',
     thumb: none,
     fits: four,
-    how: 'Standing free, and square.',
     past: 'New spring.',
   },
   shim_inlet: {
@@ -57,7 +54,6 @@ export const VALVES_SIZES = {
     sold: 'Shims at hand',
     advise: shimAdvice,
     fits: four,
-    how: 'Cold, valve shut, heel of the cam. Shim by micrometer, not by its print.',
     past: 'Another shim.',
   },
   shim_exhaust: {
@@ -72,7 +68,6 @@ export const VALVES_SIZES = {
     sold: 'Shims at hand',
     advise: shimAdvice,
     fits: four,
-    how: 'Cold, valve shut, heel of the cam. Seats sink: the wide end is the safe one.',
     past: 'Another shim.',
   },
 } as const satisfies Record<string, MeasurePlan>

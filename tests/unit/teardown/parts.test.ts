@@ -5,6 +5,7 @@ import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { MEASURE_PLANS } from '#core/measure/items'
+import { oilMapOf } from '#core/condition/oilMap'
 import { timeline } from '#core/handover/timeline'
 import { batchMessage, sameBatch } from '#core/teardown/batches'
 import { oilPath, oilSuspects } from '#core/teardown/oilPath'
@@ -249,7 +250,7 @@ describe('fasteners, batches and what came before', () => {
       ['Rod and big end, cylinder 1: replace', 'past'],
       ['Rod and big end, cylinder 2: use again', 'open'],
     ])
-    expect(said.oilMap?.states.rod).toBe('hurt')
+    expect(oilMapOf([one, two], twin.facts)?.states.rod).toBe('hurt')
   })
   it('the timeline is newest first over all visits, in days before the newest', () => {
     const at = (e: Entry, day: string): Entry => ({ ...e, at: `2026-05-${day}T09:00:00Z` })
