@@ -74,7 +74,7 @@ export type Weigh = typeof judgeDecision
 
 /** A job without a way to go: nothing to weigh, only what it is worth as it stands. */
 export const unweighed: Weigh = (_entries, terms, policy, found = {}) => {
-  const money = moneyOf(terms, workPolicy(terms, policy), found.facts)
+  const money = moneyOf(terms, workPolicy(terms, policy), found.facts, found.spent)
   return { options: [], fallback: asItIs(money), money, verdict: null }
 }
 
@@ -125,6 +125,7 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
       ruledOut: option => ruledOutBy(option, ruling),
       unlooked: option => unlooked(option, ruling),
       facts: file.facts,
+      spent: spend.total,
     }),
     spend,
     approved: keptOf(inForce).approval.at(-1) ?? null,

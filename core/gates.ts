@@ -59,6 +59,12 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
       return valveLeakRefusal(entry, log)
     case 'sign_off':
       return signatureRefusal(entry, log)
+    case 'theory':
+      return theoryRefusal(entry)
+    case 'cause_found':
+      return causeRefusal(entry)
+    case 'stage':
+      return stageRefusal(entry, log)
     case 'spend':
       return spendRefusal(entry, log)
     case 'approval':
@@ -148,6 +154,38 @@ function lashRefusal(entry: EntryOf<'lash'>, log: Standing): Refused | null {
     : null
 }
 
+/** A theory is ruled out by a trial that has a name, with what that trial can't show. */
+function theoryRefusal({ body: { state, trial, limits } }: EntryOf<'theory'>): Refused | null {
+  if (state !== 'ruled_out' || (trial && limits)) return null
+  return refused(
+    "A theory is ruled out only by a trial that is named, and with what that trial can't show.",
+    trial ? 'body.limits' : 'body.trial',
+    trial ? "Say what the trial can't show." : 'Say which trial ruled it out.',
+  )
+}
+
+/** Proved is what something proves. */
+function causeRefusal({ body: { proof, provedBy } }: EntryOf<'cause_found'>): Refused | null {
+  return proof !== 'proved' || provedBy
+    ? null
+    : refused(
+        'Proved: say what proves it, a size, a trial or a part in the hand.',
+        'body.provedBy',
+        'Say what proves it.',
+      )
+}
+
+/** Building and proving are done when nothing is owed and nothing stands against running it. */
+function stageRefusal({ body: { stage, state } }: EntryOf<'stage'>, log: Standing): Refused | null {
+  if (state !== 'done' || (stage !== 'build' && stage !== 'prove')) return null
+  const { stops, owed } = log.assessment
+  const standing = [
+    ...forbidding(stops, stage === 'build' ? 'build' : 'run').map(s => s.title),
+    ...owed.map(o => o.text),
+  ]
+  return standing.length ? refused(`Not done yet: ${standing.slice(0, 6).join('; ')}.`) : null
+}
+
 /** Some stops nobody may take on. */
 function signatureRefusal(entry: EntryOf<'sign_off'>, log: Standing): Refused | null {
   const stop = log.assessment.stops.find(s => s.id === entry.body.stopId)
@@ -185,11 +223,24 @@ function approvalRefusal(entry: EntryOf<'approval'>, log: Standing, before: bool
   }
   if (option.ruledOut !== null)
     return refused(`‘${option.name}’ is ruled out: ${option.ruledOut}. Nobody can agree to it as it stands.`)
-  const same =
-    JSON.stringify(lines) === JSON.stringify(frozen.lines) &&
-    Math.abs(option.mean - frozen.mean) < 0.01 &&
-    Math.abs(option.p90 - frozen.p90) < 0.01
-  return same && option.name === frozen.name
+  // a way that was shown keeps the rate that it was shown at
+  if (!before && !matches(option, lines, frozen)) {
+    const shown = { ...log.file, policy: { ...log.file.policy, labourRateMinor, taxPct } }
+    const then = assess(shown).decision.options.find(o => o.entryId === optionEntryId)
+    if (then && matches(then, lines, frozen)) return null
+  }
+  return matches(option, lines, frozen)
     ? null
     : refused('The figures changed since they were shown. Look at them again before they are agreed.')
 }
+
+/** Whether a way is what was shown of it. */
+const matches = (
+  option: { name: string; mean: number; p90: number },
+  lines: unknown,
+  frozen: EntryOf<'approval'>['body']['frozen'],
+): boolean =>
+  option.name === frozen.name &&
+  JSON.stringify(lines) === JSON.stringify(frozen.lines) &&
+  Math.abs(option.mean - frozen.mean) < 0.01 &&
+  Math.abs(option.p90 - frozen.p90) < 0.01

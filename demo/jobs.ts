@@ -111,7 +111,13 @@ export const DEMO_JOBS: DemoJob[] = [
       oil(1.5, 'mira', marks(100), 'honey', 'normal', 'plain', 'none', 'Read again warm, level ground.'),
       note(1.6, 'mira', 'prove', 'Ran 15 min, smoke gone after four. Level at the full mark hot and cold.'),
       stage(1.6, 'mira', 'prove', 'done'),
-      at(25.8, 'mira', 'cause_found', null, { causeId: 'overfilled', text: null, proof: 'proved', missing: null }),
+      at(25.8, 'mira', 'cause_found', null, {
+        causeId: 'overfilled',
+        text: null,
+        proof: 'proved',
+        missing: null,
+        provedBy: 'smoke gone after four minutes at the full mark',
+      }),
       at(25.9, 'june', 'refused', null, {
         what: 'New blade and its key looked at',
         risk: 'A blade bent at the tip shakes, and the next stump shears the key or bends the crank.',

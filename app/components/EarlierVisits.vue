@@ -20,8 +20,12 @@ const shown = computed(() =>
       open: keptOf(v.entries).evidence.filter(e => !e.body.explained),
       changes: keptOf(v.entries).modification.filter(m => m.body.state === 'in_place'),
       events: keptOf(v.entries).event,
+      /** handed over with a test still owed */
+      owed: keptOf(v.entries).hand_back.at(-1)?.body.owed ?? [],
     }))
-    .filter(v => !props.carried || v.refused.length + v.open.length + v.changes.length + v.events.length > 0),
+    .filter(
+      v => !props.carried || v.owed.length + v.refused.length + v.open.length + v.changes.length + v.events.length > 0,
+    ),
 )
 </script>
 
@@ -32,6 +36,9 @@ const shown = computed(() =>
         <NuxtLink :to="`/jobs/${v.id}`">T {{ v.number }}</NuxtLink>
         <span class="lab">{{ dayjs(v.at).format('D MMM YYYY') }}</span>
         <q v-if="v.complaint" class="words">{{ v.complaint }}</q>
+      </p>
+      <p v-for="o in v.owed" :key="o.what" class="refused">
+        <StateMark mark="near" bare /> <b>Test owed since then:</b> {{ o.what }}, due {{ o.due }}.
       </p>
       <p v-for="r in v.refused" :key="r.id" class="refused">
         <StateMark mark="near" bare /> <b>Refused then:</b> {{ r.body.what }}. Risk: {{ r.body.risk }}

@@ -21,6 +21,13 @@ export const METAL_HAZARDS = {
     ends: [[looked('clear', 'passages behind it seen through', 'oilway')]],
     signable: 'no',
   },
+  passages_unseen: {
+    title: "Don't close it up: passages not seen through",
+    of: 'oilway',
+    forbids: ['run', 'build'],
+    ends: [[looked('clear', 'passages seen through, after they were cleaned', 'oilway')]],
+    signable: 'no',
+  },
   fragment: {
     title: "Don't close it up, don't crank it",
     forbids: ['build', ...RUNNING],

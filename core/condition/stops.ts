@@ -68,7 +68,7 @@ export interface Stops {
 /** Nothing is signed away on a machine that a child rides, and nothing of it is only asked after. */
 export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
   const child = ridden(inForce)
-  const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told }))
+  const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told && !child }))
   return { stops: all.filter(x => !x.told).map(x => x.stop), asked: all.filter(x => x.told).map(x => x.stop) }
 }
 

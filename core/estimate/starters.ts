@@ -114,6 +114,13 @@ export const STARTERS: Record<Way, Starter> = {
     hoursOk: 600,
     hoursFail: 30,
   },
+  new_machine: {
+    name: 'New machine',
+    lines: [price('part', 'New machine'), hours('labour', 'Set up, fill, hand over', 0.5, 0.8, 1.5)],
+    successChance: 0.98,
+    hoursOk: 800,
+    hoursFail: 30,
+  },
   wait: {
     name: 'Leave and watch',
     lines: [hours('labour', 'Look again at the next service', 0.2, 0.3, 0.5)],

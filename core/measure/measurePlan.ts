@@ -22,6 +22,8 @@ export interface MeasurePlan {
   /** the sheet's items that limit it */
   least?: SpecItem
   most?: SpecItem
+  /** the sheet's item that limits how far the readings may lie apart */
+  apart?: SpecItem
   /** class figure where the sheet says nothing; null where there is no honest one. Rule of thumb */
   thumb(facts: EngineFacts, boreMm: number | null, reads?: number[]): Limits
   /** from here on it is used, not new; still allowed. Same unit */

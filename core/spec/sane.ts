@@ -33,6 +33,7 @@ export const SANE: Record<SpecItem, readonly [low: number, high: number]> = {
   rod_side_max: [0.1, 2],
   crank_runout_max: [0.01, 0.3],
   crank_pin_min: [8, 80],
+  crank_pin_oor_max: [0.001, 0.2],
   main_play_max: [0.005, 0.5],
   big_end_clearance_min: [0.005, 0.2],
   big_end_clearance_max: [0.01, 0.4],

@@ -49,6 +49,7 @@ export const SPEC_ITEMS = {
   rod_side_max: { label: 'Big end sideways, most', unit: 'mm', group: 'wear' },
   crank_runout_max: { label: 'Crank run-out, most', unit: 'mm', group: 'wear' },
   crank_pin_min: { label: 'Crank pin, least', unit: 'mm', group: 'wear' },
+  crank_pin_oor_max: { label: 'Crank pin out of round, most', unit: 'mm', group: 'wear' },
   main_play_max: { label: 'Main bearing play, most', unit: 'mm', group: 'wear' },
   big_end_clearance_min: { label: 'Big-end oil clearance, least', unit: 'mm', group: 'wear' },
   big_end_clearance_max: { label: 'Big-end oil clearance, most', unit: 'mm', group: 'wear' },

@@ -53,9 +53,10 @@ export function judgeOptions(
   given: ShopPolicy,
   ruledOut: (option: OptionBody) => string | null = () => null,
   facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null,
+  spent = 0,
 ): { options: OptionJudgement[]; fallback: Fallback; money: Money } {
   const policy = workPolicy(terms, given)
-  const money = moneyOf(terms, policy, facts)
+  const money = moneyOf(terms, policy, facts, spent)
   const dayLoss = toMajor(terms?.dayLossMinor ?? 0, policy.currency)
   const bought =
     terms?.boughtMinor === null || terms?.boughtMinor === undefined ? null : toMajor(terms.boughtMinor, policy.currency)
@@ -127,7 +128,9 @@ export function judgeOptions(
           costPerH: null,
           allowed: true,
         }
-    const sharePct = o.mends && money.running ? (100 * figures.mean) / money.running : null
+    // a new machine's share is taken on what that one is worth
+    const worth = o.body.way === 'new_machine' ? o.valueAfter : money.running
+    const sharePct = o.mends && worth ? (100 * figures.mean) / worth : null
     return {
       ...outcome,
       ...figures,

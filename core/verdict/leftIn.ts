@@ -7,7 +7,7 @@ import { partName, placeKey } from '../teardown/places'
 import type { Way } from '../words/deciding'
 
 /** Ways in which the engine does not go on running: what is worn in it stays out of them. */
-const ENGINE_GOES: readonly Way[] = ['scrap', 'part_out', 'new_engine', 'exchange']
+const ENGINE_GOES: readonly Way[] = ['scrap', 'part_out', 'new_engine', 'exchange', 'new_machine']
 
 /** Something that may not stay in an engine that is to run again. */
 export interface Bad {

@@ -9,7 +9,10 @@ export interface Money {
   running: number | null
   asIs: number
   /** false: nobody said, and asIs is only the least it can be */ asIsKnown: boolean
+  /** what the work to come may cost */
   cap: number | null
+  /** the owner's cap, where it is for everything */
+  capInAll: number | null
   shareLimitPct: number
 }
 export interface Fallback {
@@ -39,14 +42,18 @@ export function moneyOf(
   terms: TermsBody | undefined,
   policy: ShopPolicy,
   facts: Pick<EngineFacts, 'bore' | 'engineClass'> | null = null,
+  spent = 0,
 ): Money {
   const major = (minor: number | null | undefined): number | null =>
     minor === null || minor === undefined ? null : toMajor(minor, policy.currency)
+  const cap = major(terms?.capMinor)
   return {
     running: major(terms?.runningValueMinor),
     asIs: major(terms?.asIsValueMinor) ?? 0,
     asIsKnown: major(terms?.asIsValueMinor) !== null,
-    cap: major(terms?.capMinor),
+    // a cap for everything has what is put in already, and the shop's own purchase, taken off it
+    cap: terms?.capFor === 'in_all' && cap !== null ? Math.max(0, cap - spent - (major(terms.boughtMinor) ?? 0)) : cap,
+    capInAll: terms?.capFor === 'in_all' ? cap : null,
     shareLimitPct: shareLimit(terms?.useClass ?? 'private', policy, facts),
   }
 }

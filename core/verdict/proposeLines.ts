@@ -54,5 +54,20 @@ export function proposeLines(inForce: Entry[], bore: BoreJudgement | null): Prop
           line('part', `Piston and rings +${size}`, 'bought and measured before boring', ['piston', 'rings']),
           line('outwork', `Bore and hone to +${size}`, bore?.headline.toLowerCase() ?? '', ['cylinder']),
         ]
-  return [...found, ...bored]
+  return onceEach([...found, ...bored])
+}
+
+/** What is renewed by itself is not proposed again as the pair of another part, nor cut when it is renewed. */
+function onceEach(lines: ProposedLine[]): ProposedLine[] {
+  const isPair = (l: ProposedLine): boolean => l.why.startsWith('pairs with')
+  const own = new Set(lines.filter(l => l.type === 'part' && !isPair(l)).flatMap(l => l.parts?.slice(0, 1) ?? []))
+  const taken = new Set<string>()
+  return lines.filter(l => {
+    const parts = l.parts ?? []
+    if (isPair(l) && parts.length > 0 && parts.every(p => own.has(p))) return false
+    const key = `${l.type} ${parts.join(' ')}`
+    if (parts.length > 0 && taken.has(key)) return false
+    taken.add(key)
+    return true
+  })
 }

@@ -23,6 +23,8 @@ export interface Spend {
   labour: number
   bought: number
   total: number
+  /** what the shop paid for the machine, where the cap counts it */
+  purchase: number
   cap: number | null
   /** share of the cap, %; null without one */
   sharePct: number | null
@@ -45,10 +47,14 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
   const minutes = all.reduce((sum, e) => sum + minutesOf(e.body, now), 0)
   const labour = (minutes / 60) * rate
   const bought = all.reduce((sum, e) => sum + toMajor(e.body.costMinor ?? 0, policy.currency) * tax, 0)
+  // a cap for everything is for what the machine was bought for too
+  const purchase =
+    terms?.capFor === 'in_all' && terms.boughtMinor !== null ? toMajor(terms.boughtMinor, policy.currency) : 0
   const total = labour + bought
   const cap =
     terms?.capMinor === null || terms?.capMinor === undefined ? null : toMajor(terms.capMinor, policy.currency)
-  const sharePct = cap === null ? null : cap > 0 ? (100 * total) / cap : total > 0 ? Infinity : 0
+  const counted = total + purchase
+  const sharePct = cap === null ? null : cap > 0 ? (100 * counted) / cap : counted > 0 ? Infinity : 0
   const last = all.at(-1)
   const answered = keptOf(inForce)
     .owner_call.filter(e => e.body.result === 'answered')
@@ -58,12 +64,13 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
     labour,
     bought,
     total,
+    purchase,
     cap,
     sharePct,
     state:
       sharePct === null || sharePct < policy.warnPct - 1e-9
         ? 'ok'
-        : total > (cap ?? 0) + 1e-9
+        : counted > (cap ?? 0) + 1e-9
           ? 'over_cap'
           : 'near_cap',
     running: all.find(e => e.body.startedAt !== null && e.body.endedAt === null && e.body.minutes === null) ?? null,
@@ -72,7 +79,11 @@ export function spendNow(inForce: Entry[], policy: ShopPolicy, now: string | nul
 }
 
 /** Near the owner's cap the owner is called before more is spent; a call that nobody answered does not count. */
-export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[], policy: ShopPolicy): Stop[] {
+export function spendStop(
+  { state, total, purchase, cap, called }: Spend,
+  inForce: Entry[],
+  policy: ShopPolicy,
+): Stop[] {
   if (state === 'ok' || called || cap === null) return []
   const cash = (x: number): string => moneyText(x, policy.currency)
   const tried = keptOf(inForce).owner_call.at(-1)?.body.result === 'no_answer'
@@ -83,7 +94,7 @@ export function spendStop({ state, total, cap, called }: Spend, inForce: Entry[]
       canSign: false,
       signed: null,
       title: 'Call the owner first',
-      reason: `${cash(total)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
+      reason: `${cash(total + purchase)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
       clearedBy: "The owner's answer on the log, with a new cap where it changes.",
     },
   ]

@@ -5,6 +5,7 @@ import type { TermsBody } from '../entries/terms/schema'
 import type { EngineFacts } from '../engine/facts'
 import type { LeadRule, ShopPolicy } from '../engine/policy'
 import type { Way } from '../words/deciding'
+import { MENDING } from '../words/deciding'
 import { USE_CLASSES } from '../engine/words'
 import type { FlipPoint } from './flipPoints'
 import { flipPoints, leadingOption } from './flipPoints'
@@ -64,6 +65,7 @@ const OUTCOME_OF: Record<Way | 'as_is', Outcome> = {
   donor: 'rebuild',
   exchange: 'replace',
   new_engine: 'replace',
+  new_machine: 'replace',
   wait: 'leave',
   part_out: 'part_out',
   scrap: 'scrap',
@@ -75,6 +77,7 @@ export interface Found {
   ruledOut?: (option: OptionBody) => string | null
   unlooked?: (option: OptionBody) => string[]
   facts?: Pick<EngineFacts, 'bore' | 'engineClass'>
+  /** what is put in already, major units, tax in */ spent?: number
 }
 
 /** All ways to go compared; the verdict is null until at least one option can be rated. */
@@ -82,17 +85,17 @@ export function judgeDecision(
   entries: readonly EntryOf<'option'>[],
   terms: TermsBody | undefined,
   given: ShopPolicy,
-  { ruledOut = () => null, unlooked = () => [], facts }: Found = {},
+  { ruledOut = () => null, unlooked = () => [], facts, spent = 0 }: Found = {},
 ): DecisionView {
   const policy = workPolicy(terms, given)
-  const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut, facts)
+  const { options, fallback, money } = judgeOptions(entries, terms, policy, ruledOut, facts, spent)
   const rateable = options.filter(o => o.ruledOut === null && (!o.mends || o.valueAfter !== null))
   // where every way is ruled out, that is an answer too
   if (!rateable.length && !options.some(o => o.ruledOut !== null)) return { options, fallback, money, verdict: null }
   const best = leadingOption(options, fallback, policy.leadRule)
   const bestBody = entries.find(e => e.id === best?.entryId)?.body
   const flips = flipPoints(entries, options, fallback, money, policy)
-  const view = { options, fallback, money, policy, terms, best }
+  const view = { options, fallback, money, policy, terms, best, spent }
   return {
     options,
     fallback,
@@ -120,6 +123,7 @@ interface View {
   policy: ShopPolicy
   terms: TermsBody | undefined
   best: OptionJudgement | undefined
+  spent: number
 }
 
 function reasonsOf({ options, fallback, money, policy, terms, best }: View): string[] {
@@ -155,7 +159,7 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
       )
     if (money.cap !== null)
       reasons.push(
-        `Within the owner's cap of ${cash(money.cap)} with ${Math.round(100 * (best.pWithinCap ?? 0))} % certainty.`,
+        `Within the owner's cap of ${capWords(money, cash)} with ${Math.round(100 * (best.pWithinCap ?? 0))} % certainty.`,
       )
   } else {
     const top = [...mending].sort((a, b) => b.net - a.net)[0]
@@ -175,7 +179,7 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
   for (const o of mending) {
     if (!o.allowed && money.cap !== null)
       reasons.push(
-        `${quoted(o.name)} is out: nine times in ten it stays under ${cash(o.p90)}, and the owner's cap is ${cash(money.cap)}.`,
+        `${quoted(o.name)} is out: nine times in ten it stays under ${cash(o.p90)}, and the owner's cap is ${capWords(money, cash)}.`,
       )
     else if (policy.leadRule === 'share_of_value' && !o.withinShare && o.sharePct !== null)
       reasons.push(
@@ -185,6 +189,10 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
   for (const o of options) if (o.ruledOut !== null) reasons.push(`${quoted(o.name)} is ruled out: ${o.ruledOut}.`)
   return reasons
 }
+
+/** A cap for everything is said with what is left of it. */
+const capWords = ({ cap, capInAll }: Money, cash: (x: number) => string): string =>
+  capInAll === null ? cash(cap ?? 0) : `${cash(capInAll)} in all, ${cash(cap ?? 0)} of it left`
 
 const quoted = (name: string): string => `‘${name}’`
 
@@ -201,7 +209,7 @@ function disagreementsOf({ options, fallback, policy, best, money }: View): stri
     })
 }
 
-function doubtsOf({ options, terms, money, best }: View, entries: readonly EntryOf<'option'>[]): string[] {
+function doubtsOf({ options, terms, money, best, spent }: View, entries: readonly EntryOf<'option'>[]): string[] {
   const doubts: string[] = []
   if (money.running === null) doubts.push('What it is worth running has not been said: enter it under Book in.')
   if (terms?.asIsValueMinor === null || terms === undefined)
@@ -211,6 +219,18 @@ function doubtsOf({ options, terms, money, best }: View, entries: readonly Entry
   for (const o of options)
     if (o.mends && o.valueAfter === null && o.ruledOut === null)
       doubts.push(`${quoted(o.name)} can't be rated: its value afterwards is not known.`)
+  if (terms?.capMinor !== null && terms?.capMinor !== undefined && !terms.capFor && (spent > 0 || terms.boughtMinor))
+    doubts.push(
+      'Nobody said whether the cap is for everything or for what is still to come: ask, and enter it under Book in.',
+    )
+  const PARTS: readonly string[] = ['part', 'outwork']
+  for (const { body: way } of entries)
+    if (
+      MENDING.includes(way.way) &&
+      way.lines.some(l => PARTS.includes(l.type)) &&
+      !way.lines.some(l => l.type === 'labour')
+    )
+      doubts.push(`${quoted(way.name)} has parts and not a minute of work: nothing fits itself.`)
   const body = entries.find(e => e.id === best?.entryId)?.body
   const soft = body?.lines.filter(l => l.priceKind === 'estimate').map(l => l.text) ?? []
   if (soft.length) doubts.push(`Estimated, not priced: ${soft.join(', ')}.`)

@@ -7,12 +7,19 @@ export const WAYS = {
   donor: 'Donor build',
   exchange: 'Exchange engine',
   new_engine: 'New engine',
+  new_machine: 'New machine',
   wait: 'Leave and watch',
   part_out: 'Part out',
   scrap: 'Scrap',
 } as const
 
 export type Way = keyof typeof WAYS
+
+/** What an owner's cap is for. */
+export const CAP_FOR = {
+  in_all: 'For everything, also what is spent and what it was bought for',
+  to_come: 'For what is still to come',
+} as const
 
 /** Ways that mend the machine; the others only bring money for it. */
 export const MENDING: readonly Way[] = [
@@ -24,6 +31,7 @@ export const MENDING: readonly Way[] = [
   'donor',
   'exchange',
   'new_engine',
+  'new_machine',
   'wait',
 ]
 

@@ -1,4 +1,6 @@
 import dayjs from 'dayjs'
+import { notToRun } from '#core/condition/stops'
+import type { Stop } from '#core/judgement'
 import { entriesInForce } from '#core/log/entry'
 import { keptOf } from '#core/entries/kept'
 import type { ShopPolicy } from '#core/engine/policy'
@@ -46,16 +48,23 @@ export function mixLabel({ ratio, totalMl, made, by, fuel }: MixLabel, policy: S
   ]
 }
 
-/** The tag that hangs on the machine: number, owner, complaint, and a square that opens the job. */
+/** The tag that hangs on the machine: what must not be done first, then number, owner, complaint, and a square that opens the job. */
 export function jobTag(
   { number, machine, customer, createdAt, entries }: JobView,
   policy: ShopPolicy,
   url: string,
+  stops: Stop[] = [],
 ): unknown[] {
   const inForce = entriesInForce(entries)
   const words = keptOf(inForce).complaint.at(-1)?.body.words ?? ''
   const due = keptOf(inForce).terms.at(-1)?.body.deadline
   return [
+    ...notToRun(stops)
+      .slice(0, 3)
+      .map(s => ({ text: printable(s.title.toUpperCase()), fontSize: 15, bold: true, margin: [0, 0, 0, 1] })),
+    ...(notToRun(stops).length
+      ? [{ text: printable(notToRun(stops)[0]?.reason.slice(0, 150) ?? ''), fontSize: 8, margin: [0, 0, 0, 3] }]
+      : []),
     {
       columns: [
         {

@@ -8,17 +8,25 @@ import { PROOFS } from '#core/words/opened'
 const sheet = useSheet()
 const form = useEntryForm<
   'cause_found',
-  { causeId: string; text: string; proof: CauseFoundBody['proof'] | null; missing: string; chain: string }
+  {
+    causeId: string
+    text: string
+    proof: CauseFoundBody['proof'] | null
+    missing: string
+    provedBy: string
+    chain: string
+  }
 >({
   kind: 'cause_found',
   counts: false,
-  blank: () => ({ causeId: '', text: '', proof: null, missing: '', chain: '' }),
+  blank: () => ({ causeId: '', text: '', proof: null, missing: '', provedBy: '', chain: '' }),
   how: () => null,
   toBody: d => ({
     causeId: d.causeId || null,
     text: d.text || null,
     proof: d.proof as CauseFoundBody['proof'],
     missing: d.missing || null,
+    provedBy: d.proof === 'proved' ? d.provedBy || null : null,
     chain: (d.chain ?? '')
       .split('\n')
       .map(s => s.trim())
@@ -29,6 +37,7 @@ const form = useEntryForm<
     text: b.text ?? '',
     proof: b.proof,
     missing: b.missing ?? '',
+    provedBy: b.provedBy ?? '',
     chain: b.chain.join('\n'),
   }),
 })
@@ -56,6 +65,13 @@ const named = computed(() => keptOf(sheet.inForce.value).cause_found)
       /><PlainField v-model="draft.text" label="In words" :fault="form.faultOf('text')" />
     </div>
     <ChipGroup v-model="draft.proof" label="How sure" :options="PROOFS" :fault="form.faultOf('proof')" />
+    <PlainField
+      v-if="draft.proof === 'proved'"
+      v-model="draft.provedBy"
+      label="What proves it"
+      hint="A size, a trial, the part in the hand."
+      :fault="form.faultOf('provedBy')"
+    />
     <PlainField
       v-if="draft.proof && draft.proof !== 'proved'"
       v-model="draft.missing"

@@ -2,12 +2,14 @@
 import type { TermsBody } from '#core/entries/terms/schema'
 import { keptOf } from '#core/entries/kept'
 import { USE_CLASSES } from '#core/engine/words'
+import { CAP_FOR } from '#core/words/deciding'
 
 interface Draft {
   useClass: TermsBody['useClass']
   running: string
   asIs: string
   cap: string
+  capFor: NonNullable<TermsBody['capFor']> | null
   deadline: string
   dayLoss: string
   bought: string
@@ -24,6 +26,7 @@ const form = useEntryForm<'terms', Draft>({
     running: '',
     asIs: '',
     cap: '',
+    capFor: null,
     deadline: '',
     dayLoss: '',
     bought: '',
@@ -35,6 +38,7 @@ const form = useEntryForm<'terms', Draft>({
     runningValueMinor: moneyTyped(d.running, cur.value),
     asIsValueMinor: moneyTyped(d.asIs, cur.value),
     capMinor: moneyTyped(d.cap, cur.value),
+    capFor: d.cap.trim() ? (d.capFor ?? null) : null,
     deadline: d.deadline || null,
     dayLossMinor: moneyTyped(d.dayLoss ?? '', cur.value),
     boughtMinor: moneyTyped(d.bought ?? '', cur.value),
@@ -45,6 +49,7 @@ const form = useEntryForm<'terms', Draft>({
     running: moneyField(b.runningValueMinor, cur.value),
     asIs: moneyField(b.asIsValueMinor, cur.value),
     cap: moneyField(b.capMinor, cur.value),
+    capFor: b.capFor ?? null,
     deadline: b.deadline ?? '',
     dayLoss: moneyField(b.dayLossMinor, cur.value),
     bought: moneyField(b.boughtMinor, cur.value),
@@ -100,6 +105,13 @@ const { draft } = form
         ><input v-model="draft.ownTimeFree" type="checkbox" /> Own time is free on it</label
       >
     </div>
+    <ChipGroup
+      v-if="draft.cap.trim()"
+      v-model="draft.capFor"
+      label="The cap is"
+      :options="CAP_FOR"
+      :fault="form.faultOf('capFor')"
+    />
     <FormFoot
       v-if="form.touched.value || form.message.value"
       label="Log the change"

@@ -9,6 +9,8 @@ export const schema = z
     text: optionalText('In words', 300),
     proof: keyOf(PROOFS, 'How sure'),
     missing: optionalText('Proof that is missing', 300),
+    /** what proves it; absent in entries from before it was asked */
+    provedBy: optionalText('What proves it', 300).optional(),
     chain: z
       .array(shortText('Step of the chain', 200))
       .max(12)

@@ -34,7 +34,7 @@ const cleared = (body: DebrisBody): boolean => body.control === 'same' && body.c
 const onlyTraces = (found: DebrisBody['items']): boolean =>
   found.some(i => HARD.includes(i.material)) && !found.some(i => more(i.amount))
 
-export function debrisHazards(body: DebrisBody, judged: DebrisJudgement): HazardStart[] {
+export function debrisHazards(body: DebrisBody, judged: DebrisJudgement, pumped: boolean): HazardStart[] {
   const found = body.items.filter(i => i.amount !== 'none')
   if (!found.length) return []
   const words = `${DEBRIS_PLACES[body.place]}: ${found.map(i => `${MATERIAL_WORDS[i.material].toLowerCase()} (${AMOUNT_WORDS[i.amount].toLowerCase()})`).join(', ')}.`
@@ -56,5 +56,8 @@ export function debrisHazards(body: DebrisBody, judged: DebrisJudgement): Hazard
     })
   else if ((judged.state === 'stop' || judged.state === 'investigate') && !onlyTraces(found))
     starts.push({ hazard: 'debris', subject: `sample:${body.place}`, why: `${words} What shed it is still in there.` })
+  // what was pumped round lies in the passages too
+  if (pumped && starts.some(s => s.hazard === 'debris_hard' || s.hazard === 'debris'))
+    starts.push({ hazard: 'passages_unseen', subject: 'oilway', why: `${words} It went round with the oil.` })
   return starts
 }

@@ -11,5 +11,6 @@ export const room: Room<'debris'> = {
   place: entry => entry.body.place,
   judge: judgeDebris,
   facts: ({ body }, _file, judged) => debrisFacts(body, judged as DebrisJudgement),
-  hazards: ({ body }, _file, judged) => debrisHazards(body, judged as DebrisJudgement),
+  hazards: ({ body }, { facts }, judged) =>
+    debrisHazards(body, judged as DebrisJudgement, facts.oiling.startsWith('pump')),
 }

@@ -33,7 +33,11 @@ export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgeme
   const advice = plan.advise?.(mm, soldMm, { least: lower?.value ?? null, most: upper?.value ?? null, show }) ?? {
     words: [],
   }
-  const mark = graver(verdict.mark, advice.mark)
+  const apart = Math.max(...mm) - Math.min(...mm)
+  const round = plan.apart ? limitOf(file, plan.apart, null, unit) : null
+  const oval = round === null ? null : against(apart, null, round, 2 * U, entry.how)
+  if (round && oval) details.push(`Out of round ${show(apart)}; most ${round.words}: ${oval.words}.`)
+  const mark = graver(graver(verdict.mark, advice.mark), oval?.mark)
   const short = verdict.mark === 'past' && plan.fit && (value <= 1e-9 || (lower !== null && value < lower.value))
   if (verdict.mark === 'past')
     details.push(short ? 'Too tight to go together: the fit is made larger, or the part is another size.' : plan.past)

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { USE_CLASSES } from '../../engine/words'
 import { moneyMinor } from '../../schema/quantities'
 import { keyOf, nullable } from '../../schema/words'
+import { CAP_FOR } from '../../words/deciding'
 
 export const schema = z
   .strictObject({
@@ -9,6 +10,8 @@ export const schema = z
     runningValueMinor: nullable(moneyMinor('Value running')),
     asIsValueMinor: nullable(moneyMinor('Value as it is')),
     capMinor: nullable(moneyMinor('Spending cap')),
+    /** what the cap is for; absent where nobody asked */
+    capFor: keyOf(CAP_FOR, 'What the cap is for').nullish(),
     deadline: nullable(z.iso.date({ error: 'Wanted by: give a date, for example 2026-12-24.' })),
     dayLossMinor: nullable(moneyMinor('A day without it')),
     boughtMinor: nullable(moneyMinor('Bought for')),

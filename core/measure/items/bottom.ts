@@ -62,6 +62,7 @@ export const BOTTOM_SIZES = {
     unit: 'mm',
     figure: ([a = 0, b = 0]) => Math.min(a, b),
     least: 'crank_pin_min',
+    apart: 'crank_pin_oor_max',
     thumb: none,
     fits: any,
     past: 'Grind under size with shells, a new pin and rod kit, or another crank.',

@@ -57,6 +57,11 @@ describe('from what was found to lines', () => {
       'Followers, with the cam',
     ])
     expect(proposed(part('cam', 'machine', ['lobe']))).toHaveLength(1)
+    // what is condemned by itself is not proposed a second time as the other's pair
+    expect(proposed(part('cam', 'replace', ['lobe']), part('rockers', 'replace', ['tip'])).map(l => l.text)).toEqual([
+      'Cam and its bearings',
+      'Rockers and followers',
+    ])
   })
   it('a bore past its limit brings its size, its piston and the boring, once', () => {
     expect(

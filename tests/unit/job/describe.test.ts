@@ -144,8 +144,8 @@ describe('the log in words', () => {
       way: 'repair' as const,
       lines: [],
       currency: 'GBP',
-      labourRateMinor: 5000,
-      taxPct: 0,
+      labourRateMinor: DEFAULT_POLICY.labourRateMinor,
+      taxPct: DEFAULT_POLICY.taxPct,
       mean: 123.4,
       p10: 100,
       p50: 120,
@@ -157,6 +157,10 @@ describe('the log in words', () => {
         entry('approval', { optionEntryId: 'X', frozen, agreedBy: 'Nell', how: 'phone', conditions: 'call at 150' }),
       ),
     ).toBe('Agreed: Nell agreed by telephone to ‘Repair’, likely £123, £100 to £160; call at 150')
+    const dearer = { ...frozen, labourRateMinor: 9900 }
+    expect(
+      text(entry('approval', { optionEntryId: 'X', frozen: dearer, agreedBy: 'Nell', how: 'phone', conditions: null })),
+    ).toContain("at £99.00 an hour as shown, the shop's rate is")
   })
 })
 
