@@ -18,3 +18,9 @@ export const answered = (words: string): Step => ({
 
 export const DRAINED: Step = { words: 'drained', did: ['drained'], of: 'oil' }
 export const FILLED: Step = { words: 'filled with the right oil', did: ['filled'], of: 'oil' }
+
+/** Looks of which each counts whenever it is taken. */
+export const inAnyOrder = (steps: readonly Step[]): Step[][] =>
+  steps.length < 2
+    ? [[...steps]]
+    : steps.flatMap((step, i) => inAnyOrder(steps.filter((_, k) => k !== i)).map(rest => [step, ...rest]))

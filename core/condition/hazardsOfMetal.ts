@@ -1,5 +1,5 @@
 import type { HazardRow } from './hazardRow'
-import { RUNNING, mended, measured, looked, answered } from './hazardSteps'
+import { RUNNING, inAnyOrder, mended, measured, looked, answered } from './hazardSteps'
 
 /** What metal forbids: what was shed, what is loose, bent or broken. */
 export const METAL_HAZARDS = {
@@ -51,6 +51,32 @@ export const METAL_HAZARDS = {
     ends: [[mended(), measured('size')]],
     signable: 'no',
   },
+  crank_bent: {
+    title: "Don't crank it",
+    of: 'crank',
+    forbids: RUNNING,
+    ends: [[mended(), measured('runout', 'run-out measured good after it')]],
+    signable: 'no',
+  },
+  rod_bent: {
+    title: "Don't crank it",
+    of: 'rod',
+    forbids: RUNNING,
+    ends: [[mended(), measured('play', 'play measured good after it')]],
+    signable: 'no',
+  },
+  mount: {
+    title: "Don't crank it",
+    of: 'blade',
+    forbids: RUNNING,
+    ends: [
+      [
+        { words: 'renewed, or tightened by its figure', did: ['renewed', 'repaired', 'set'], of: 'same' },
+        looked('mount', 'tried by hand and by spanner: tight'),
+      ],
+    ],
+    signable: 'no',
+  },
   rod_broken: {
     title: "Don't turn it",
     of: 'rod',
@@ -91,6 +117,10 @@ export const METAL_HAZARDS = {
         { words: 'set or repaired', did: ['set', 'repaired', 'renewed'], of: 'same' },
         looked('moves', 'turned twice by hand, marks right'),
       ],
+      [
+        { words: 'set or repaired', did: ['set', 'repaired', 'renewed'], of: 'same' },
+        looked('moves', 'marks of the whole valve drive right', 'valve_drive'),
+      ],
     ],
     signable: 'no',
   },
@@ -113,13 +143,11 @@ export const METAL_HAZARDS = {
     title: "Don't crank it",
     of: 'crank',
     forbids: RUNNING,
-    ends: [
-      [
-        looked('key', 'key looked at', 'key'),
-        looked('runout', 'crank run-out looked at', 'crank'),
-        looked('mount', 'blade mount looked at', 'blade'),
-      ],
-    ],
+    ends: inAnyOrder([
+      looked('key', 'key looked at', 'key'),
+      looked('runout', 'crank run-out looked at', 'crank'),
+      looked('mount', 'blade mount looked at', 'blade'),
+    ]),
     signable: 'no',
   },
 } as const satisfies Record<string, HazardRow>

@@ -7,6 +7,7 @@ interface Draft {
   check: string
   signs: Record<string, 'yes' | 'no'>
   skipped: string
+  how: 'by_eye' | 'by_feel' | 'measured'
   note: string
 }
 /** A check of the catalogue: how it is done, and what it showed. */
@@ -15,8 +16,8 @@ const facts = computed(() => sheet.job.value.facts)
 const open = computed(() => CHECKS.filter(c => c.form === undefined && fits(c.needs, facts.value)))
 const form = useEntryForm<'check', Draft>({
   kind: 'check',
-  blank: () => ({ check: '', signs: {}, skipped: '', note: '' }),
-  how: () => 'by_eye',
+  blank: () => ({ check: '', signs: {}, skipped: '', how: 'by_eye', note: '' }),
+  how: d => d.how ?? 'by_eye',
   toBody: (d): CheckBody => ({
     check: d.check,
     found: ids(d, 'yes'),
@@ -24,7 +25,8 @@ const form = useEntryForm<'check', Draft>({
     skipped: d.skipped || null,
     note: d.note || null,
   }),
-  fromBody: b => ({
+  fromBody: (b, how) => ({
+    how: how === 'measured' || how === 'by_feel' ? how : 'by_eye',
     check: b.check,
     signs: Object.fromEntries([...b.found.map(id => [id, 'yes'] as const), ...b.absent.map(id => [id, 'no'] as const)]),
     skipped: b.skipped ?? '',
@@ -32,6 +34,7 @@ const form = useEntryForm<'check', Draft>({
   }),
 })
 const { draft } = form
+const HOW = { by_eye: 'Seen or heard', by_feel: 'Felt', measured: 'Measured' } as const
 const ids = (d: Draft, said: 'yes' | 'no'): string[] =>
   Object.entries(d.signs)
     .filter(([, v]) => v === said)
@@ -107,6 +110,7 @@ function nothing(): void {
         </li>
       </ul>
       <p v-if="form.faultOf('found')" class="fault">{{ form.faultOf('found') }}</p>
+      <ChipGroup v-model="draft.how" label="Got" :options="HOW" needed />
       <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
       <FormFoot
         label="Log the check"

@@ -1,6 +1,5 @@
-import { moneyText } from '../../units/money'
+import { moneyText, toMajor } from '../../units/money'
 import { AGREED_HOW } from '../../words/deciding'
-import { toMajor } from '../../units/money'
 import type { Said, Saying } from '../../log/saying'
 import type { ApprovalBody } from './schema'
 

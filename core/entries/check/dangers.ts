@@ -29,10 +29,16 @@ const SIGN_MEANS: Record<string, Meaning> = {
     why: 'The piston slaps: its skirt is loose.',
     property: 'slap',
   },
-  crank_bent: { hazard: 'crank', subject: 'crank', why: 'The crank runs out.', property: 'runout' },
+  crank_bent: { hazard: 'crank_bent', subject: 'crank', why: 'The crank runs out.', property: 'runout' },
   main_play: { hazard: 'crank', subject: 'main_drive', why: 'A main bearing has play.', property: 'size' },
   rod_damaged: { hazard: 'knock', subject: 'rod', why: 'The rod is damaged.', property: 'play' },
   crown_hole: { hazard: 'piston_broken', subject: 'piston', why: 'The crown has a hole.', property: 'sound' },
+  drive_loose: {
+    hazard: 'mount',
+    subject: 'blade',
+    why: 'Blade, pulley or flywheel is loose: it flies off or breaks the shaft.',
+    property: 'mount',
+  },
   key_sheared: {
     hazard: 'flywheel',
     subject: 'key',
@@ -125,6 +131,18 @@ const ASKED_ONLY: readonly string[] = ['speed_changes', 'switch_open', 'pump_wor
 
 /** What was looked for and was not there. */
 export const signFacts = ({ absent, found }: CheckBody): FactDraft[] => [
+  // the marks speak for everything that they drive
+  ...(absent.includes('marks_off')
+    ? [
+        {
+          subject: 'valve_drive',
+          property: 'moves',
+          mark: 'good' as const,
+          whose: 'looked' as const,
+          value: 'turned, marks right',
+        },
+      ]
+    : []),
   ...absent.flatMap((sign): FactDraft[] => {
     const means = SIGN_MEANS[sign]
     return means

@@ -39,7 +39,7 @@ export const SIZE_MEANS: Partial<Record<MeasureItem, Meaning>> = {
   crank_runout: {
     parts: ['crank'],
     property: 'runout',
-    hazard: 'crank',
+    hazard: 'crank_bent',
     why: 'a bent crank breaks its bearings and its blade mount',
   },
   end_float: { parts: ['crank', 'main_drive', 'main_flywheel'], property: 'float' },

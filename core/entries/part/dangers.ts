@@ -8,9 +8,9 @@ const SEEN_HAZARD: Record<string, string> = {
   'piston hole': 'piston_broken',
   'piston ring_land': 'piston_broken',
   'rod loose': 'knock',
-  'rod bent': 'crank',
+  'rod bent': 'rod_bent',
   'rod broken': 'rod_broken',
-  'crank bent': 'crank',
+  'crank bent': 'crank_bent',
   'crank key': 'flywheel',
   'main_drive loose': 'crank',
   'main_flywheel loose': 'crank',
@@ -34,6 +34,9 @@ const SEEN_HAZARD: Record<string, string> = {
   'key taper': 'flywheel',
 }
 
+/** Parts whose being seen through, or whole, is the proof that oil gets past them. */
+const CARRIES_OIL: readonly string[] = ['jet', 'strainer', 'oil_filter', 'dipper']
+
 /** Whether it is fit to stay, and for what carries oil whether it is clear. */
 export function partFacts(body: PartBody): FactDraft[] {
   const subject = placeKey(body)
@@ -49,7 +52,7 @@ export function partFacts(body: PartBody): FactDraft[] {
       value: gone ? `${name} (condemned)` : name,
     },
   ]
-  const clear = body.part === 'jet' || body.part === 'strainer' || body.part === 'oil_filter'
+  const clear = CARRIES_OIL.includes(body.part)
   if (clear && kept && !body.seen.some(k => SEEN_HAZARD[`${body.part} ${k}`]))
     facts.push(
       { subject, property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },

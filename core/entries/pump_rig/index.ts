@@ -12,5 +12,8 @@ export const room: Room<'pump_rig'> = {
     { subject: 'pump', property: 'flow', mark: judged?.mark ?? 'open', whose: 'shop', value: judged?.headline ?? '' },
   ],
   hazards: (_entry, _file, judged) =>
-    judged?.mark === 'past' ? [{ hazard: 'pump_weak', subject: 'pump', why: `${judged.headline}.` }] : [],
+    // under a rule of thumb it is looked at first
+    judged?.mark === 'past' || judged?.mark === 'near'
+      ? [{ hazard: 'pump_weak', subject: 'pump', why: `${judged.headline}.`, told: judged.mark === 'near' }]
+      : [],
 }
