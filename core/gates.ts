@@ -65,6 +65,10 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
       return causeRefusal(entry)
     case 'stage':
       return stageRefusal(entry, log)
+    case 'lock_step':
+      return entry.body.result === 'liquid' && entry.body.liquid === null
+        ? refused('Say what ran out: fuel, oil or water. Each is cured in its own way.', 'body.liquid')
+        : null
     case 'spend':
       return spendRefusal(entry, log)
     case 'approval':

@@ -4,7 +4,7 @@ import type { ComplaintBody } from '#core/entries/complaint/schema'
 import type { Entry } from '#core/entries/types'
 import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
-import { answerText, questionsFor } from '#core/entries/claim/questions'
+import { answerBody, questionsFor } from '#core/entries/claim/questions'
 import type { UseClass } from '#core/engine/words'
 import type { Customer, MachineLine, SheetLine } from '#shared/types/records'
 import type { MeterDraft } from '~/components/RunningTime.vue'
@@ -198,7 +198,7 @@ export function useBookingIn() {
         by,
         how: 'claimed',
         supersedes: null,
-        body: { text: answerText(q, d.answers[q.id]?.trim() ?? ''), howKnown: null, topic: q.id },
+        body: answerBody(q, d.answers[q.id]?.trim() ?? ''),
       })),
     ]
   }

@@ -30,6 +30,7 @@ export function useBoreSheet() {
 
   const form = useEntryForm<'bore', Draft>({
     kind: 'bore',
+    byCylinder: true,
     blank: () => ({
       nominal: known === null ? '' : String(known),
       unit: 'mm',

@@ -3,6 +3,10 @@ import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import type { JudgementOf } from '#core/entries/judgements'
 import type { HowGot } from '#core/log/words'
 
+interface Cylinder {
+  ofCylinder?: string | null
+}
+
 /** `at` is set when it is first sent, so that sending it again is the very same entry. */
 interface Kept<D> {
   id: string
@@ -21,6 +25,8 @@ interface FormPlan<K extends EntryKind, D extends object> {
   toBody(data: D): BodyOf[K]
   fromBody(body: BodyOf[K], how: HowGot | null): D
   how(data: D): HowGot | null
+  /** taken cylinder by cylinder, where there are several */
+  byCylinder?: true
   /** false: what is typed does not count in the judgement before it is logged */
   counts?: boolean
 }
@@ -31,9 +37,17 @@ interface FormPlan<K extends EntryKind, D extends object> {
  */
 export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPlan<K, D>) {
   const sheet = useSheet()
+  const several = plan.byCylinder && sheet.job.value.facts.cylinders > 1
+  /** the cylinder is kept beside what the form itself holds */
+  const bodyOf = (data: D & Cylinder): BodyOf[K] =>
+    several ? { ...plan.toBody(data), ofCylinder: data.ofCylinder ? Number(data.ofCylinder) : null } : plan.toBody(data)
+  const dataOf = (body: BodyOf[K], how: HowGot | null): D & Cylinder => {
+    const n = (body as { ofCylinder?: number | null }).ofCylinder
+    return { ...plan.fromBody(body, how), ...(several && { ofCylinder: n ? String(n) : null }) }
+  }
   const key = `remedium:draft:${sheet.job.value.id}:${plan.kind}${plan.slot ? `:${plan.slot}` : ''}`
   const baseId = plan.base?.id ?? null
-  const start = (): D => (plan.base ? plan.fromBody(plan.base.body as BodyOf[K], plan.base.how) : plan.blank())
+  const start = (): D => (plan.base ? dataOf(plan.base.body as BodyOf[K], plan.base.how) : plan.blank())
   const fresh = (): Kept<D> => ({ id: ulid(), supersedes: baseId, at: null, data: start() })
   const kept = ref(rebased(load<D>(key)) ?? fresh()) as Ref<Kept<D>>
   const draft = computed(() => kept.value.data)
@@ -55,7 +69,7 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
           id: ulid(),
           supersedes: entry.id,
           at: null,
-          data: plan.fromBody(entry.body as BodyOf[K], entry.how),
+          data: dataOf(entry.body as BodyOf[K], entry.how),
         }
         faults.value = []
         message.value = ''
@@ -78,7 +92,7 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
       at: '2000-01-01T00:00:00Z',
       by: '',
       how: plan.how(data),
-      body: plan.toBody(data),
+      body: bodyOf(data),
       supersedes,
     } as Entry
   }
@@ -93,7 +107,7 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
       at,
       kind: plan.kind,
       how: plan.how(data),
-      body: plan.toBody(data),
+      body: bodyOf(data),
       supersedes,
     })
     busy.value = false
@@ -135,7 +149,21 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
       fields.some(field => f.field === field || f.field === `body.${field}` || f.field.startsWith(`body.${field}.`)),
     )?.message ?? ''
 
+  const cylinders = several
+    ? Object.fromEntries(
+        Array.from({ length: sheet.job.value.facts.cylinders }, (_, i) => [String(i + 1), String(i + 1)]),
+      )
+    : null
+  const cylinder = computed({
+    get: () => (kept.value.data as Cylinder).ofCylinder ?? null,
+    set: n => {
+      ;(kept.value.data as Cylinder).ofCylinder = n
+    },
+  })
+
   return {
+    cylinders,
+    cylinder,
     draft,
     touched,
     entryId: computed(() => kept.value.id),

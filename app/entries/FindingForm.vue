@@ -15,6 +15,7 @@ const plan = FINDING_PLANS[props.name] as FindingPlan
 const facts = computed(() => sheet.job.value.facts)
 const form = useEntryForm<EntryKind, FieldsDraft>({
   kind: props.name,
+  byCylinder: plan.byCylinder,
   counts: plan.counts,
   blank: () => blankFields(plan),
   how: () => plan.how,
@@ -44,6 +45,7 @@ const one = (key: string): string | null => draft.value[key] as string | null
 <template>
   <form class="finding" @submit.prevent="submit">
     <p v-if="plan.intro" class="note">{{ plan.intro }}</p>
+    <CylinderPick v-model="form.cylinder.value" :cylinders="form.cylinders" :fault="form.faultOf('ofCylinder')" />
     <template v-for="f in shown" :key="f.key">
       <ChipGroup
         v-if="f.type === 'chips'"

@@ -45,6 +45,8 @@ export interface FindingPlan extends Face {
   fields: FieldPlan[]
   /** one touch for a whole check that finds nothing */
   normal?: { word: string; draft: FieldsDraft }
+  /** taken cylinder by cylinder, where there are several */
+  byCylinder?: true
   /** counts in the judgement while it is being typed */
   counts?: boolean
 }

@@ -3,6 +3,7 @@ import { STRENGTHS } from '../log/facts'
 import type { JobFile } from '../entries/file'
 import { roomOf } from '../entries/rooms'
 import type { Entry } from '../entries/types'
+import { cylinderOf } from '../log/cylinder'
 import type { Judgement } from '../judgement'
 import type { HazardRow, Step } from './hazardRow'
 import { HAZARD_ROWS } from './hazardRows'
@@ -118,22 +119,27 @@ export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
 
   inForce.forEach((entry, seq) => {
     const room = roomOf(entry)
+    const place = cylinderOf(entry)
+    // what is said of one cylinder is a fact of that one
+    const at = <D extends { subject: string }>(draft: D): D =>
+      place && !draft.subject.includes(':') ? { ...draft, subject: `${draft.subject}:${place}` } : draft
     const judgement = room.judge?.(entry, file, inForce) ?? null
+    if (judgement && place) judgement.headline = `${judgement.headline}, ${place}`
     if (judgement) judged.push({ entry, judgement })
     const strength = (entry.how && HOW_STRONG[entry.how]) || 'seen'
     const newFacts = (room.facts?.(entry, file, judgement) ?? []).map((f): Fact => ({
-      ...f,
+      ...at(f),
       strength,
       entryId: entry.id,
       seq,
     }))
     const newDeeds = (room.deeds?.(entry, file) ?? []).map((d): Deed => ({
-      ...d,
+      ...at(d),
       answers: d.answers ?? [],
       entryId: entry.id,
       seq,
     }))
-    const starts = room.hazards?.(entry, file, judgement) ?? []
+    const starts = (room.hazards?.(entry, file, judgement) ?? []).map(at)
 
     for (const deed of newDeeds) {
       deeds.push(deed)

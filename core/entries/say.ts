@@ -1,3 +1,4 @@
+import { cylinderOf } from '../log/cylinder'
 import type { ShopPolicy } from '../engine/policy'
 import type { Said, Saying } from '../log/saying'
 import { sayingOf } from '../log/saying'
@@ -132,5 +133,7 @@ const SAY: { [K in EntryKind]: Say<K> } = {
 
 /** One line of the log: what was written down, in words and in the units it was read in. */
 export function describe(entry: Entry, policy: ShopPolicy): Said {
-  return (SAY[entry.kind] as Say<EntryKind>)(entry.body, sayingOf(policy))
+  const said = (SAY[entry.kind] as Say<EntryKind>)(entry.body, sayingOf(policy))
+  const place = cylinderOf(entry)
+  return place ? { ...said, title: `${said.title}, ${place}` } : said
 }

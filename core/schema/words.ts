@@ -61,3 +61,11 @@ export function wordsOf(issue: z.core.$ZodIssue, what = 'This'): string {
   if (issue.code === 'unrecognized_keys') return `${issue.keys.join(', ')} is not a field here.`
   return /^Invalid|expected/i.test(issue.message) ? `${what} is missing or not of the right kind.` : issue.message
 }
+
+/** Which of several cylinders a finding is of; absent on a single, and where nobody was asked. */
+export const ofCylinder = z
+  .number({ error: 'Cylinder: 1 to 12.' })
+  .int('Cylinder: a whole number.')
+  .min(1, 'Cylinders are counted from 1.')
+  .max(12, 'Twelve cylinders at most.')
+  .nullish()

@@ -222,6 +222,9 @@ export const LOCK_RESULTS = {
   cant: "Can't be done",
 } as const
 
+/** What ran out of a cylinder. */
+export const LIQUIDS = { fuel: 'Fuel', oil: 'Oil', water: 'Water or coolant', cant_tell: "Can't tell" } as const
+
 export const OIL_KINDS = {
   engine: 'Engine oil',
   motorcycle: 'Motorcycle oil',

@@ -48,6 +48,9 @@ export const PART_ROLES = {
 } as const
 
 /** How sure a first cause is. */
+/** What went in, as far as its filling goes. */
+export const FITTED_IS = { part: 'A part', oil: 'Oil, filled in' } as const
+
 export const PROOFS = { proved: 'Proved', probable: 'Probable', suspected: 'Suspected', unknown: 'Unknown' } as const
 
 export const THEORY_STATES = {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { keptOf } from '#core/entries/kept'
 import type { ClaimCheckBody } from '#core/entries/claim_check/schema'
-import { answerText, questionsFor } from '#core/entries/claim/questions'
+import { answerBody, questionsFor } from '#core/entries/claim/questions'
 import { describe } from '#core/entries/say'
 import {
   BEARINGS,
@@ -57,7 +57,7 @@ async function logAnswers(): Promise<void> {
     const outcome = await sheet.log({
       kind: 'claim',
       how: 'claimed',
-      body: { text: answerText(q, answers.value[q.id]?.trim() ?? ''), howKnown: null, topic: q.id },
+      body: answerBody(q, answers.value[q.id]?.trim() ?? ''),
     })
     sheet.trouble.value = outcome.ok ? '' : outcome.message
     if (outcome.ok) answers.value = { ...answers.value, [q.id]: '' }

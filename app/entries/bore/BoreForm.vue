@@ -8,6 +8,7 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
 
 <template>
   <form ref="el" class="bore" @submit.prevent="form.submit()" @keydown.enter="onward">
+    <CylinderPick v-model="form.cylinder.value" :cylinders="form.cylinders" :fault="form.faultOf('ofCylinder')" />
     <div class="top">
       <ChipGroup v-model="draft.when" label="When" :options="BORE_WHEN" needed />
       <ChipGroup v-model="draft.unit" label="In" :options="{ mm: 'mm', in: 'in' }" needed />

@@ -42,6 +42,7 @@ const quantity = (text: string, unit: string): Quantity | null =>
   figure(text) === null ? null : { value: typedFigure(text) as number, unit }
 const form = useEntryForm<'compression', Draft>({
   kind: 'compression',
+  byCylinder: true,
   blank,
   how: d => (d.with === 'gauge' ? 'measured' : 'by_feel'),
   toBody: d => ({
@@ -112,6 +113,7 @@ const readings = computed(() =>
 
 <template>
   <form class="comp" @submit.prevent="form.submit()">
+    <CylinderPick v-model="form.cylinder.value" :cylinders="form.cylinders" :fault="form.faultOf('ofCylinder')" />
     <ChipGroup v-model="draft.with" label="Taken with" :options="{ gauge: 'Gauge', feel: 'By feel' }" needed />
     <template v-if="draft.with === 'gauge'">
       <div class="grid2">

@@ -1,5 +1,5 @@
 import { defineAsyncComponent } from 'vue'
-import { ORIGINS } from '#core/words/opened'
+import { FITTED_IS, ORIGINS } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
@@ -11,9 +11,10 @@ export default {
   counts: false,
   fields: [
     { type: 'text', key: 'what', label: 'Part' },
-    { type: 'parts', key: 'parts', label: 'It renews', more: { oil: 'Oil, filled' } },
+    { type: 'chips', key: 'is', label: 'That is', options: FITTED_IS, start: 'part', needed: true },
+    { type: 'parts', key: 'parts', label: 'It renews', when: d => d.is !== 'oil' },
     { type: 'text', key: 'batch', label: 'Batch or lot on its label' },
     { type: 'text', key: 'from', label: 'From whom' },
-    { type: 'chips', key: 'origin', label: 'It is', options: ORIGINS, start: 'maker', needed: true },
+    { type: 'chips', key: 'origin', label: 'It comes from', options: ORIGINS, start: 'maker', needed: true },
   ],
 } satisfies FindingPlan

@@ -8,6 +8,7 @@ export default {
   log: 'Log the lash',
   how: 'measured',
   counts: true,
+  byCylinder: true,
   intro:
     'Cold, top of compression, both valves shut. Read and write it down before anything is turned; after setting, lock and read again.',
   fields: [

@@ -16,6 +16,7 @@ const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
 const form = useEntryForm<'leak_down', Draft>({
   kind: 'leak_down',
+  byCylinder: true,
   blank: () => ({ reg: '', cyl: '', unit: sheet.policy.value.pressureUnit, orifice: '1', heard: [], note: '' }),
   how: () => 'measured',
   toBody: d => ({
@@ -56,6 +57,7 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
 
 <template>
   <form class="leak" @submit.prevent="form.submit()">
+    <CylinderPick v-model="form.cylinder.value" :cylinders="form.cylinders" :fault="form.faultOf('ofCylinder')" />
     <div class="grid2">
       <QuantityField
         v-model:text="draft.reg"

@@ -1,4 +1,4 @@
-import { LOCK_RESULTS, LOCK_STEPS } from '#core/words/looks'
+import { LIQUIDS, LOCK_RESULTS, LOCK_STEPS } from '#core/words/looks'
 import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
@@ -15,6 +15,14 @@ export default {
   fields: [
     { type: 'chips', key: 'step', label: 'Step', options: LOCK_LABELS },
     { type: 'chips', key: 'result', label: 'Then', options: LOCK_RESULTS },
+    {
+      type: 'chips',
+      key: 'liquid',
+      label: 'What ran out',
+      options: LIQUIDS,
+      when: d => d.result === 'liquid',
+      needed: true,
+    },
     note,
   ],
 } satisfies FindingPlan

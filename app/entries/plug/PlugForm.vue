@@ -4,6 +4,7 @@ import { PLUG_STATES } from '#core/words/looks'
 
 const form = useEntryForm<'plug', { state: PlugBody['state'] | null; note: string }>({
   kind: 'plug',
+  byCylinder: true,
   blank: () => ({ state: null, note: '' }),
   how: () => 'by_eye',
   toBody: d => ({ state: d.state as PlugBody['state'], note: d.note || null }),
@@ -54,6 +55,7 @@ function normal(): void {
       />
     </svg>
     <div class="right">
+      <CylinderPick v-model="form.cylinder.value" :cylinders="form.cylinders" :fault="form.faultOf('ofCylinder')" />
       <p class="note">Plug lead off, dirt blown away from the hole first. Look at the tip before it is wiped.</p>
       <ChipGroup
         v-model="draft.state"

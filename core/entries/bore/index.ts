@@ -7,6 +7,7 @@ export const room: Room<'bore'> = {
   name: 'bore',
   stage: 'measure',
   finding: true,
+  place: ({ body }) => String(body.ofCylinder ?? ''),
   shows: true,
   handsIn: () => true,
   judge: judgeBore,

@@ -2,11 +2,12 @@ import { z } from 'zod'
 import { BORE_SPAN } from '../../measure/bore'
 import { TOOLS } from '../../measure/tools'
 import { inner, length } from '../../schema/quantities'
-import { keyOf, longText, nullable } from '../../schema/words'
+import { keyOf, longText, nullable, ofCylinder } from '../../schema/words'
 import { BORE_WHEN, CROSS_HATCH } from '../../words/opened'
 
 export const schema = z
   .strictObject({
+    ofCylinder,
     nominal: length('Standard bore', 200),
     unit: z.enum(['mm', 'in'], { error: 'Read a bore in mm or inches.' }),
     rows: z

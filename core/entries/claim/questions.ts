@@ -23,7 +23,7 @@ export interface Question {
   answers: readonly string[]
 }
 
-const DONT_KNOW = "doesn't know"
+export const DONT_KNOW = "doesn't know"
 
 const START: readonly About[] = ['wont_turn', 'wont_start', 'dies']
 
@@ -172,5 +172,10 @@ export function questionsFor(
   ).map(({ id, ask, short, answers }) => ({ id, ask, short, answers }))
 }
 
-/** A claim as it stands on the log. */
-export const answerText = (question: Question, answer: string): string => `${question.short}: ${answer}`
+/** An answer as the claim that stands on the log: the chosen one by itself, one in words of their own only in its words. */
+export const answerBody = (question: Question, answer: string) => ({
+  text: `${question.short}: ${answer}`,
+  howKnown: null,
+  topic: question.id,
+  answer: question.answers.includes(answer) ? answer : null,
+})

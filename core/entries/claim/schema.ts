@@ -5,6 +5,8 @@ export const schema = z.strictObject({
   text: shortText('What the owner says', 1000),
   howKnown: optionalText('How the owner knows', 400),
   topic: optionalText('Question', 40),
+  /** the answer that was chosen of those offered; null: in words of their own, which decide nothing. Absent in claims from before */
+  answer: optionalText('Answer', 120).optional(),
 })
 
 /** `topic` names the guided question that it answers. */

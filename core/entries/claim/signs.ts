@@ -2,10 +2,24 @@ import type { SignDraft } from '../../log/facts'
 import type { Entry } from '../types'
 import type { JobFile } from '../file'
 import type { ClaimBody } from './schema'
+import { DONT_KNOW } from './questions'
 import { checkedAs } from '../claim_check/checked'
 import type { Logged } from '../../log/entry'
 
-/** Answers at the counter: which sign they are about, and which of them mean that it is there. */
+/** Answers of guided questions: which sign they are about, and which of those offered mean that it is there. */
+const CHOSEN = new Map<string, { sign: string; yes: readonly string[] }>(
+  Object.entries({
+    tipped: { sign: 'was_tipped', yes: ['carburettor side down', 'exhaust side down', 'tail down'] },
+    hit: { sign: 'was_hit', yes: ['yes, a stump or stone', 'yes, a kerb'] },
+    ran_low: { sign: 'ran_low', yes: ['yes, filled it and went on'] },
+    stood: { sign: 'stood_long', yes: ['over the winter', 'a year or more'] },
+    since_repair: { sign: 'was_serviced', yes: ['at once', 'some hours later'] },
+    sound: { sign: 'bang_heard', yes: ['a bang, then nothing'] },
+    hot_cold: { sign: 'hot_only', yes: ['hot only'] },
+  }),
+)
+
+/** Answers of claims from before they were chosen: read out of their words, as they always were. */
 const TOLD = new Map<string, { sign: string; yes: RegExp }>(
   Object.entries({
     tipped: { sign: 'was_tipped', yes: /down|yes|van|side/ },
@@ -24,7 +38,12 @@ export function signs(entry: Logged<ClaimBody>, _file: JobFile, inForce: Entry[]
   return told(entry.body, checkedAs(entry.id, inForce))
 }
 
-function told({ topic, text }: ClaimBody, checked: string | undefined): SignDraft[] {
+function told({ topic, text, answer: chosen }: ClaimBody, checked: string | undefined): SignDraft[] {
+  if (chosen !== undefined) {
+    const asked = topic && chosen !== null && chosen !== DONT_KNOW ? CHOSEN.get(topic) : undefined
+    const there = asked?.yes.includes(chosen ?? '') ?? false
+    return asked ? [[asked.sign, checked === 'contradicted' ? !there : there]] : []
+  }
   const known = topic ? TOLD.get(topic) : undefined
   const answer = text
     .slice(text.indexOf(':') + 1)

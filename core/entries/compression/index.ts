@@ -7,6 +7,7 @@ export const room: Room<'compression'> = {
   answers: ['retest'],
   asked: () => 'asked',
   finding: true,
+  place: ({ body }) => String(body.ofCylinder ?? ''),
   shows: true,
   handsIn: () => true,
   judge: judgeCompression,

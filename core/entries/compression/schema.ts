@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { figureIn, pressure } from '../../schema/quantities'
-import { count, keyOf, longText, nullable } from '../../schema/words'
+import { count, keyOf, longText, nullable, ofCylinder } from '../../schema/words'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '../../words/looks'
 
 export const schema = z
   .strictObject({
+    ofCylinder,
     feel: nullable(keyOf(COMPRESSION_FEELS, 'Feel')),
     dry: nullable(pressure('Dry reading')),
     wet: nullable(pressure('Wet reading')),

@@ -6,6 +6,7 @@ export const room: Room<'lash'> = {
   stage: 'narrow_down',
   asked: facts => facts.cycle === 'four' && 'asked',
   finding: true,
+  place: ({ body }) => String(body.ofCylinder ?? ''),
   handsIn: () => true,
   judge: judgeLash,
   facts: ({ body }) =>

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { length } from '../../schema/quantities'
-import { keyOf, longText, nullable } from '../../schema/words'
+import { keyOf, longText, nullable, ofCylinder } from '../../schema/words'
 import { LASH_STATES, ROCKERS } from '../../words/opened'
 
 export const schema = z
   .strictObject({
+    ofCylinder,
     state: keyOf(LASH_STATES, 'As found or set'),
     inlet: nullable(length('Inlet lash')),
     exhaust: nullable(length('Exhaust lash')),

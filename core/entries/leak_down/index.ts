@@ -6,6 +6,7 @@ export const room: Room<'leak_down'> = {
   stage: 'narrow_down',
   asked: () => 'asked',
   finding: true,
+  place: ({ body }) => String(body.ofCylinder ?? ''),
   shows: true,
   handsIn: () => true,
   judge: judgeLeakdown,

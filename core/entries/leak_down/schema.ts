@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { inner, pressure } from '../../schema/quantities'
-import { keyOf, longText } from '../../schema/words'
+import { keyOf, longText, ofCylinder } from '../../schema/words'
 import { HEARD } from '../../words/looks'
 
 export const schema = z
   .strictObject({
+    ofCylinder,
     regulator: pressure('Regulator'),
     cylinder: pressure('Cylinder'),
     orificeMm: z

@@ -1,11 +1,13 @@
 import { z } from 'zod'
 import { keyOf, longText } from '../../schema/words'
-import { LOCK_RESULTS, LOCK_STEPS } from '../../words/looks'
+import { LIQUIDS, LOCK_RESULTS, LOCK_STEPS } from '../../words/looks'
 
 export const schema = z
   .strictObject({
     step: keyOf(LOCK_STEPS, 'Step'),
     result: keyOf(LOCK_RESULTS, 'What happened'),
+    /** what ran out, chosen; absent in steps from before it was asked */
+    liquid: keyOf(LIQUIDS, 'What ran out').nullish(),
     note: longText('Note'),
   })
   .refine(l => l.result !== 'liquid' || l.step === 'plug_out', {

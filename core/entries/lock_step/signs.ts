@@ -29,9 +29,14 @@ export function signs(entry: Logged<LockStepBody>): SignDraft[] {
     : []
 }
 
-/** Oil, fuel or water: by the words of the note, fuel when nothing is said. */
+const ALL = ['liquid_fuel', 'liquid_oil', 'liquid_water'] as const
+
+/** Oil, fuel or water, as it was chosen; steps from before by the words of their note, fuel when nothing is said. */
 function liquid(entry: Logged<LockStepBody>): SignDraft[] {
+  const chosen = entry.body.liquid
+  if (chosen === 'cant_tell' || chosen === null) return []
+  if (chosen) return ALL.map(sign => [sign, sign === `liquid_${chosen}`])
   const note = entry.body.note?.toLowerCase() ?? ''
   const which = /water|coolant/.test(note) ? 'liquid_water' : /\boil\b/.test(note) ? 'liquid_oil' : 'liquid_fuel'
-  return ['liquid_fuel', 'liquid_oil', 'liquid_water'].map(sign => [sign, sign === which])
+  return ALL.map(sign => [sign, sign === which])
 }

@@ -6,5 +6,6 @@ export const room: Room<'plug'> = {
   stage: 'first_look',
   asked: () => 'asked',
   finding: true,
+  place: ({ body }) => String(body.ofCylinder ?? ''),
   judge: judgePlug,
 }

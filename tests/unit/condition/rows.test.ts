@@ -458,6 +458,36 @@ describe('what a size says of the engine', () => {
   })
 })
 
+describe('cylinder by cylinder', () => {
+  const of = (n: number, e: Entry): Entry => ({ ...e, body: { ...e.body, ofCylinder: n } }) as Entry
+  const spec = [...SPECS, figureOf('compression_limit', 8, 'bar')]
+  const twin = { cylinders: 2 }
+  it('each stands beside the other, and the worst speaks', () => {
+    const a = assess(file([of(1, compression(3, null)), of(2, compression(10, null))], { spec, facts: twin }))
+    expect(a.findings.map(f => f.headline.slice(-10))).toEqual(['cylinder 1', 'cylinder 2'])
+    expect(a.marks.compression).toBe('past')
+    // a second reading of one takes the place of its own first, and of no other's
+    const b = assess(
+      file([of(1, compression(3, null)), of(2, compression(3, null)), of(1, compression(10, null))], {
+        spec,
+        facts: twin,
+      }),
+    )
+    expect(b.findings.map(f => [f.headline.slice(-10), f.mark])).toEqual([
+      ['cylinder 2', 'past'],
+      ['cylinder 1', 'good'],
+    ])
+  })
+  it('a piston that slaps in one is mended in that one', () => {
+    const ids = (log: Entry[]): string[] => judged(log, twin).stops.map(s => s.id)
+    const loose = of(2, bored(65.3, 65))
+    expect(ids([loose, of(1, bored(65.1, 65))])).toEqual(['piston_slap:piston:cylinder 2'])
+    const mended = (where: string): Entry[] => [loose, work('renewed', [`piston:${where}`]), of(2, bored(65.1, 65))]
+    expect(ids(mended('cylinder 1'))).toEqual(['piston_slap:piston:cylinder 2'])
+    expect(ids(mended('cylinder 2'))).toEqual([])
+  })
+})
+
 describe('every row of the table', () => {
   it.each(ROWS)('$danger: starts, is ended by nothing less, and ends', ({ danger, facts, acts, start, not, end }) => {
     const ids = (log: Entry[]): string[] => judged(log, facts).stops.map(s => s.id)

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { basisOf, basisWords } from '#core/condition/basis'
 import type { BodyOf, Entry } from '#core/entries/types'
-import { answerText, questionsFor } from '#core/entries/claim/questions'
+import { signsOf } from '#core/entries/signs'
+import { answerBody, questionsFor } from '#core/entries/claim/questions'
 import { hoursPerCalendarDay, meterHours, patternHours } from '#core/entries/meter/runningTime'
 import { COMPLAINT_KINDS, MODIFICATIONS } from '#core/words/counter'
 import { LEAK_SITES, LOCK_STEPS } from '#core/words/looks'
@@ -235,7 +236,44 @@ describe('questions at the counter', () => {
   it('not knowing is always an answer, and an answer reads as a claim', () => {
     for (const q of questionsFor('in_pieces', FACTS).filter(q => q.id !== 'pieces'))
       expect(q.answers, q.id).toContain("doesn't know")
-    expect(answerText(questionsFor(null, FACTS)[0]!, 'never')).toBe('Last oil change: never')
+    const [first] = questionsFor(null, FACTS)
+    expect(answerBody(first!, 'never')).toMatchObject({ text: 'Last oil change: never', answer: 'never' })
+    expect(answerBody(first!, 'when dad was alive').answer).toBeNull()
+  })
+})
+
+describe('answers that were chosen', () => {
+  const claim = (topic: string, answer: string | null | undefined, text = 'x: y'): Entry =>
+    entry('claim', { text, howKnown: null, topic, ...(answer !== undefined && { answer }) } as never, {
+      how: 'claimed',
+    })
+  const says = (e: Entry) => signsOf(e, file([e]), [e])
+  it('decide by themselves; words of their own decide nothing, whatever stands in them', () => {
+    expect(says(claim('tipped', 'tail down'))).toEqual([['was_tipped', true]])
+    expect(says(claim('tipped', 'no'))).toEqual([['was_tipped', false]])
+    expect(says(claim('tipped', "doesn't know"))).toEqual([])
+    expect(says(claim('tipped', null, 'Tipped: upside down in the van'))).toEqual([])
+    // a claim from before is read as it always was
+    expect(says(claim('tipped', undefined, 'Tipped: upside down in the van'))).toEqual([['was_tipped', true]])
+  })
+  it('every answer that decides is one that is offered', () => {
+    for (const q of questionsFor('noise', FACTS).concat(questionsFor('wont_start', FACTS)))
+      for (const answer of q.answers) expect(() => says(claim(q.id, answer)), `${q.id} ${answer}`).not.toThrow()
+    expect(says(claim('stood', 'over the winter'))).toEqual([['stood_long', true]])
+    expect(questionsFor('wont_start', FACTS).find(q => q.id === 'stood')?.answers).toContain('over the winter')
+  })
+  it('what ran out of a cylinder is chosen', () => {
+    const step = (more: object): Entry =>
+      entry('lock_step', { step: 'plug_out', result: 'liquid', note: 'smelt of oil', ...more } as never, {
+        how: 'by_eye',
+      })
+    const there = (e: Entry) =>
+      says(e)
+        .filter(([sign, is]) => is && sign.startsWith('liquid'))
+        .map(([sign]) => sign)
+    expect(there(step({ liquid: 'water' }))).toEqual(['liquid_water'])
+    expect(there(step({ liquid: 'cant_tell' }))).toEqual([])
+    expect(there(step({}))).toEqual(['liquid_oil'])
   })
 })
 
