@@ -36,6 +36,21 @@ export function run(cmd, args, { extra = {}, quiet = false } = {}) {
   say(`  ${((Date.now() - started) / 1000).toFixed(1)} s, exit ${r.status}`)
   return r.status ?? 1
 }
+/** Runs commands one after the other, without holding up what runs beside them; their exit codes. */
+export async function runBeside(commands) {
+  const codes = []
+  for (const [cmd, args] of commands) {
+    const started = Date.now()
+    const code = await new Promise(done => {
+      const child = spawn(cmd, args, { stdio: ['ignore', 'inherit', 'inherit'], env, cwd: root })
+      child.once('error', () => done(1))
+      child.once('exit', c => done(c ?? 1))
+    })
+    say(`$ ${relative(root, cmd)} ${args.join(' ')}: ${((Date.now() - started) / 1000).toFixed(1)} s, exit ${code}`)
+    codes.push(code)
+  }
+  return codes
+}
 export function must(cmd, args, options) {
   const code = run(cmd, args, options)
   if (code !== 0) process.exit(code)

@@ -1,7 +1,7 @@
 // Everything that must hold: import rules, types, unit tests, the built server's API, the real page. Ends with the runners' own closing lines.
 import { mkdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { bin, ensureBuilt, ensureChromium, ensureInstalled, must, root, run, say } from './lib.mjs'
+import { bin, ensureBuilt, ensureChromium, ensureInstalled, must, root, run, runBeside, say } from './lib.mjs'
 
 const started = Date.now()
 ensureInstalled()
@@ -14,10 +14,19 @@ const failures = []
 const check = (name, code) => {
   if (code !== 0) failures.push(name)
 }
-check('prettier', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']))
-check('eslint', run(bin('eslint'), ['.']))
-check('types', run(bin('vue-tsc'), ['-b', '--noEmit']))
-check('types of core', run(bin('tsc'), ['-p', 'core', '--noEmit']))
+// two at a time: each of them uses one core
+const [[lint], [style, types, typesOfCore]] = await Promise.all([
+  runBeside([[bin('eslint'), ['.']]]),
+  runBeside([
+    [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    [bin('vue-tsc'), ['-b', '--noEmit']],
+    [bin('tsc'), ['-p', 'core', '--noEmit']],
+  ]),
+])
+check('eslint', lint)
+check('prettier', style)
+check('types', types)
+check('types of core', typesOfCore)
 const unitReport = join(root, 'test-results/vitest.json')
 const pageReport = join(root, 'test-results/playwright.json')
 check('vitest', run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`]))

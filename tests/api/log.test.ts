@@ -625,7 +625,7 @@ describe('shop and machines', () => {
     const job = newJob(person, { entries: [newEntry(person, 'oil', oilBody(520))] })
     await call(`${server.url}/api/jobs`, 'POST', job)
     const view = (await call(`${server.url}/api/jobs/${job.id}`)).body
-    expect((await call(`${server.url}/api/jobs/${job.id}/assessment`)).body.oil.state).toBe('ok')
+    expect((await call(`${server.url}/api/jobs/${job.id}/assessment`)).body.newest.oil.state).toBe('ok')
     const { id, customerId, ...machine } = view.machine
     expect(customerId).toBeTruthy()
     const answer = await call(`${server.url}/api/machines/${id}`, 'PUT', {
@@ -636,7 +636,7 @@ describe('shop and machines', () => {
       by: person,
     })
     expect(answer.status).toBe(200)
-    expect((await call(`${server.url}/api/jobs/${job.id}/assessment`)).body.oil.state).toBe('dangerously_over')
+    expect((await call(`${server.url}/api/jobs/${job.id}/assessment`)).body.newest.oil.state).toBe('dangerously_over')
     const line = (await call(`${server.url}/api/jobs`)).body.find((l: { id: string }) => l.id === job.id)
     expect(line.stops[0].id).toBe('oil_over')
   })

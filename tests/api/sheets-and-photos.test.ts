@@ -105,8 +105,8 @@ describe('spec sheets', () => {
         { how: 'by_eye' },
       ),
     )
-    const { oil } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
-    expect(oil.volumeMl).toBe(525)
+    const { newest } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
+    expect(newest.oil.volumeMl).toBe(525)
   })
 
   it('refuse a table that goes back on itself, and name the field', async () => {
@@ -362,7 +362,10 @@ describe('what a person may take on, and what stays as it was found', () => {
       (await log('cause_found', { causeId: 'nonsense', text: null, proof: 'proved', missing: null }, { how: null }))
         .status,
     ).toBe(422)
-    await log('cause_found', { causeId: 'sump_bolts', text: null, proof: 'proved', missing: null }, { how: null })
+    const bolts = { causeId: 'sump_bolts', text: null, proof: 'proved', missing: null }
+    // proved asks what proves it
+    expect((await log('cause_found', bolts, { how: null })).status).toBe(409)
+    await log('cause_found', { ...bolts, provedBy: 'five of eight turned by hand' }, { how: null })
     const other = newJob(shop.by)
     await call(`${server.url}/api/jobs`, 'POST', other)
     expect((await call(`${server.url}/api/jobs/${other.id}`)).body.counts).toEqual({

@@ -106,6 +106,9 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   await expect(page.locator('.fault').first()).toContainText('Liquid comes out only with the plug out')
   await chip(page, 'Step', 'Plug out, rag over the hole, turned by hand').click()
   await page.getByRole('button', { name: /Log this step/ }).click()
+  await expect(page.locator('.fault').first()).toContainText('Say what ran out')
+  await chip(page, 'What ran out', 'Fuel').click()
+  await page.getByRole('button', { name: /Log this step/ }).click()
   // liquid came: it is not turned with the plug in before it is dry, and nothing sparks near it
   await expect(page.locator('.stop')).toContainText(["Don't crank it", "Don't spark or crank it"])
   await openJob(page, `/jobs/${id}`)
