@@ -45,7 +45,7 @@ export interface Assessment {
   owed: Owed[]
   /** the newest of each kind */
   newest: Newest
-  /** what stands side by side: the newest of each kind and place, of some kinds every one; what was found deepest inside comes first */
+  /** what stands side by side: the newest of each kind and place, of some kinds every one; the gravest first, then what lies deepest inside */
   findings: Judgement[]
   /** the mark of each kind of finding: the worst of those that stand side by side */
   marks: Partial<Record<EntryKind, Mark>>
@@ -140,14 +140,14 @@ const FUEL = 'oil_fuel'
 
 const DEPTH = [...STAGE_ORDER].reverse()
 
-/** Those of a kind that all stand count, of the others the newest of each place; what was found deepest inside comes first. */
+/** Those of a kind that all stand count, of the others the newest of each place; the gravest come first, and of those what lies deepest inside. */
 function sideBySideOf(judged: Condition['judged']): Condition['judged'] {
   const placeOf = ({ entry }: Condition['judged'][number]): string =>
     `${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`
   const last = new Map(judged.map(j => [placeOf(j), j.entry.id]))
   return judged
     .filter(j => roomOf(j.entry).all || last.get(placeOf(j)) === j.entry.id)
-    .sort((a, b) => depth(a.entry) - depth(b.entry))
+    .sort((a, b) => grave(a.judgement) - grave(b.judgement) || depth(a.entry) - depth(b.entry))
 }
 
 function depth(entry: Entry): number {
@@ -156,6 +156,7 @@ function depth(entry: Entry): number {
 }
 
 const GRAVEST: readonly Mark[] = ['past', 'near', 'open', 'good']
+const grave = ({ mark }: Judgement): number => GRAVEST.indexOf(mark)
 
 /** The worst of those that stand side by side speaks for their kind. */
 function marksOf(sideBySide: Condition['judged']): Assessment['marks'] {
