@@ -31,12 +31,9 @@ const list = (words: string[]): string => words.slice(0, 3).join(', ')
 export function ruledOutBy(option: Pick<OptionBody, 'way' | 'lines'>, ruling: Ruling): string | null {
   const { left, unsaid } = leftIn(option, ruling.bad)
   // which part a line from before is for is asked, and nothing is ruled out until it is said
-  return (
-    byKind(option.way, ruling) ??
-    (left.length && !unsaid.length
-      ? `it leaves in what may not stay: ${list(left.map(b => b.words))}, and no line of it is for that part`
-      : null)
-  )
+  return left.length && !unsaid.length
+    ? `it leaves in what may not stay: ${list(left.map(b => b.words))}, and no line of it is for that part`
+    : byKind(option.way, ruling)
 }
 
 function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): string | null {
@@ -58,6 +55,7 @@ function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): strin
   if (way === 'rebore') {
     const status = bore?.oversize?.status
     if (facts.bore === 'plated') return 'a plating is never bored'
+    if (facts.bore === 'bare') return 'an unlined bore has no size that it is cut to: it is sleeved or renewed'
     if (status === 'no_option') return 'no size that is sold cleans the bore up'
     if (status === 'sleeve_or_replace') return 'this bore is sleeved or renewed, not bored'
     return null

@@ -45,5 +45,10 @@ export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgeme
   if (item === 'squish' && squishSolder({ leftMm: mm[0] ?? 0, rightMm: mm[1] ?? 0, tiltLimitMm: 0.1 }).state !== 'ok')
     details.push('The two sides differ by more than 0.1 mm: a bent rod, or a face that is not square.')
   if (entry.how !== 'measured') details.push('Not measured: this stands as a look or a feel, on the record too.')
-  return { entryId: entry.id, mark, headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}`, details }
+  return {
+    entryId: entry.id,
+    mark,
+    headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}${round ? `, out of round ${show(apart)}` : ''}`,
+    details,
+  }
 }

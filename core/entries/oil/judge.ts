@@ -66,7 +66,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
     details.push(
       level.atMost
         ? `Nothing on the stick: ${show(level.volumeMl)} or less, under ${share} % of the fill.`
-        : `${show(level.volumeMl)}, ${share} % of the fill; the marks are ${show(lowMl)} and ${show(fullMl)} (${file.fill ? 'fill table of this machine' : SPEC_SOURCES[marks.source]}).`,
+        : `${show(level.volumeMl)}, ${share} % of the fill${overWords(level.volumeMl, capacityMl)}; the marks are ${show(lowMl)} and ${show(fullMl)} (${file.fill ? 'fill table of this machine' : SPEC_SOURCES[marks.source]}).`,
     )
     const over = level.volumeMl > fullMl
     const aim = over ? fullMl : { low: lowMl, middle: (lowMl + fullMl) / 2, top: fullMl }[file.policy.fillAim]
@@ -175,6 +175,12 @@ function levelOf(body: OilBody, marks: FillMarks | undefined, file: JobFile): Le
   const volumeMl = convert(reading.amount.value, reading.amount.unit, 'mL')
   const onScale = volumeMl >= (points[0]?.[1] ?? 0) && volumeMl <= (points.at(-1)?.[1] ?? 0)
   return judge(volumeMl, false, onScale ? oilReading({ points, volumeMl, kind: 'level' }).reading : null)
+}
+
+/** A fill that holds more than it should, by how much of it. */
+function overWords(volumeMl: number, capacityMl: number): string {
+  const over = 100 * (volumeMl / capacityMl - 1)
+  return over > 0.05 ? `, ${Number(over.toFixed(1))} % over` : ''
 }
 
 function advice(

@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test'
+import { atTheBench, chip, freshJob, logged, makeSafe, openJob } from './bench'
+
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
+
+const SPEC = [
+  { item: 'rod_play_max', value: 0.13, unit: 'mm', source: 'maker', note: 'practice sheet' },
+  { item: 'crank_pin_min', value: 24.95, unit: 'mm', source: 'maker', note: 'practice sheet' },
+  { item: 'crank_pin_oor_max', value: 0.02, unit: 'mm', source: 'maker', note: 'practice sheet' },
+]
+
+test('a tiller that knocks: rocked, measured, and no way that leaves its pin in', async ({ page }) => {
+  const id = await freshJob(page, 'Knocks under load', 'noise', { valves: 'side' }, SPEC)
+  await logged(page, id, 'terms', {
+    useClass: 'private',
+    runningValueMinor: 24_000,
+    asIsValueMinor: null,
+    capMinor: null,
+    deadline: null,
+    dayLossMinor: null,
+    boughtMinor: null,
+    ownTimeFree: false,
+  })
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+5')
+  await makeSafe(page)
+  await page.locator('.looks').getByRole('button', { name: 'Other sizes' }).click()
+  const size = async (item: string, reads: [string, string][]): Promise<void> => {
+    await chip(page, 'On the', 'Bottom end').click()
+    await page.getByRole('group', { name: 'What is measured' }).getByText(item, { exact: true }).click()
+    for (const [label, figure] of reads) await page.getByLabel(label, { exact: true }).fill(figure)
+    await page.getByRole('button', { name: /Log the size/ }).click()
+  }
+  await size('Big end by the flywheel', [
+    ['Rim moves, piston still', '1,5'],
+    ['Radius of the rim', '85'],
+    ['Throw of the crank', '22'],
+  ])
+  await expect(page.locator('.measure .done')).toContainText('3.0 times the most')
+  await expect(page.locator('.stop')).toContainText("Don't run it")
+  await expect(page.locator('.stop')).toContainText('the rod may part and throw metal')
+  await expect(page.locator('.stop')).toContainText('Nobody can sign this away')
+  await size('Crank pin', [
+    ['Largest', '24,93'],
+    ['Smallest', '24,88'],
+  ])
+  await expect(page.locator('.measure .done')).toContainText('Crank pin: 24.880 mm, out of round 0.050 mm')
+  await expect(page.locator('.stop')).toHaveCount(2)
+  const line = (id: string, type: string, text: string, likely: number, parts?: string[]): object => ({
+    id,
+    type,
+    text,
+    why: null,
+    low: likely,
+    likely,
+    high: likely,
+    chance: 1,
+    priceKind: null,
+    cures: false,
+    source: null,
+    pricedOn: null,
+    lookMin: null,
+    ...(parts && { parts }),
+  })
+  const way = (name: string, kind: string, lines: object[]): Promise<void> =>
+    logged(page, id, 'option', {
+      name,
+      way: kind,
+      lines,
+      valueAfterMinor: null,
+      successChance: 0.9,
+      comebackMinor: 0,
+      hoursOk: 100,
+      hoursFail: 0,
+      daysDown: 0,
+      ruledOut: null,
+    })
+  const rod = [
+    line('01K0000000000000000000000A', 'part', 'Rod', 3200, ['rod']),
+    line('01K0000000000000000000000B', 'labour', 'Split, fit, build', 3),
+  ]
+  await way('Rod only', 'repair', rod)
+  await way('Rod and crank', 'rebuild', [
+    ...rod,
+    line('01K0000000000000000000000C', 'part', 'Crank', 12_000, ['crank']),
+  ])
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+6')
+  await expect(page.locator('.desk')).toContainText(/‘Rod only’ is ruled out: .*crank pin: 24\.880 mm/)
+  // saved and read again it stands as it stood, and it does not go back as mended
+  await page.keyboard.press('Alt+9')
+  await chip(page, 'It goes out', 'Mended, all clear').click()
+  await page.getByLabel('Handed to').fill('The owner')
+  await page.getByRole('button', { name: /^Hand it back/ }).click()
+  await expect(page.locator('.desk')).toContainText('It is not mended')
+})
