@@ -141,9 +141,20 @@ function typed(ways: readonly Option[], file: JobFile): () => unknown {
   return () => {
     n += 1
     const [first, ...rest] = ways
-    return first ? weigh([scaled(first, 1 + n / 1e5), ...rest], file) : null
+    return first ? weigh([dearer(first, 1 + n / 1e5), ...rest], file) : null
   }
 }
+
+/** its first line only, as somebody types it */
+const dearer = (way: Option, by: number): Option => ({
+  ...way,
+  body: {
+    ...way.body,
+    lines: way.body.lines.map((l, i) =>
+      i ? l : { ...l, likely: l.likely * by, high: Math.max(l.high, l.likely * by) },
+    ),
+  },
+})
 
 const scaled = (way: Option, by: number): Option => ({
   ...way,
