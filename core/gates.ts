@@ -49,6 +49,8 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
   if (safe) return refused(safe)
   const held = forbidden(entry, log)
   if (held) return held
+  const own = roomOf(entry).refuse?.(entry)
+  if (own) return refused(own.message, own.field, own.hint)
   switch (entry.kind) {
     case 'void':
     case 'as_found':
@@ -59,16 +61,8 @@ export function refusal(entry: Entry, file: JobFile, before = false): Refused | 
       return valveLeakRefusal(entry, log)
     case 'sign_off':
       return signatureRefusal(entry, log)
-    case 'theory':
-      return theoryRefusal(entry)
-    case 'cause_found':
-      return causeRefusal(entry)
     case 'stage':
       return stageRefusal(entry, log)
-    case 'lock_step':
-      return entry.body.result === 'liquid' && entry.body.liquid === null
-        ? refused('Say what ran out: fuel, oil or water. Each is cured in its own way.', 'body.liquid')
-        : null
     case 'spend':
       return spendRefusal(entry, log)
     case 'approval':
@@ -156,27 +150,6 @@ function lashRefusal(entry: EntryOf<'lash'>, log: Standing): Refused | null {
   return locked
     ? refused('The lash as found is locked: it has been set since. Write what is to be said into a note.')
     : null
-}
-
-/** A theory is ruled out by a trial that has a name, with what that trial can't show. */
-function theoryRefusal({ body: { state, trial, limits } }: EntryOf<'theory'>): Refused | null {
-  if (state !== 'ruled_out' || (trial && limits)) return null
-  return refused(
-    "A theory is ruled out only by a trial that is named, and with what that trial can't show.",
-    trial ? 'body.limits' : 'body.trial',
-    trial ? "Say what the trial can't show." : 'Say which trial ruled it out.',
-  )
-}
-
-/** Proved is what something proves. */
-function causeRefusal({ body: { proof, provedBy } }: EntryOf<'cause_found'>): Refused | null {
-  return proof !== 'proved' || provedBy
-    ? null
-    : refused(
-        'Proved: say what proves it, a size, a trial or a part in the hand.',
-        'body.provedBy',
-        'Say what proves it.',
-      )
 }
 
 /** Building and proving are done when nothing is owed and nothing stands against running it. */

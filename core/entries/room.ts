@@ -19,6 +19,8 @@ export interface Room<K extends EntryKind> {
   shows?: true
   /** what the first look and the tests of this kind of engine are not complete without; the stage waits for those of `essential` */
   asked?(facts: EngineFacts): 'asked' | 'essential' | false
+  /** why it can't be logged as it stands, with the field that says so: beyond what its form of words allows, and never asked of what is stored */
+  refuse?(entry: EntryOf<K>): { message: string; field: string; hint: string } | null
   /** looks of the rail that it answers, besides the one of its own name */
   answers?: readonly string[]
   /** it is done with hands near what turns, falls, sprays or springs: not before the machine was made safe */

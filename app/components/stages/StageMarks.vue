@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keptOf } from '#core/entries/kept'
 import type { Stage } from '#core/log/words'
 import { STAGES } from '#core/log/words'
 
@@ -10,7 +11,7 @@ const skipping = ref(false)
 const message = ref('')
 const now = computed(() => sheet.assessment.value?.stages.find(s => s.stage === props.stage))
 async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
-  const said = [...sheet.inForce.value].reverse().find(e => e.kind === 'stage' && e.body.stage === props.stage)
+  const said = keptOf(sheet.inForce.value).stage.findLast(e => e.body.stage === props.stage)
   const outcome = await sheet.log({
     kind: 'stage',
     how: null,

@@ -4,6 +4,14 @@ import { judgeLockStep } from './judge'
 export const room: Room<'lock_step'> = {
   name: 'locked engine',
   stage: 'first_look',
+  refuse: ({ body: { result, liquid } }) =>
+    result === 'liquid' && liquid === null
+      ? {
+          message: 'Say what ran out: fuel, oil or water. Each is cured in its own way.',
+          field: 'body.liquid',
+          hint: 'Say what ran out: fuel, oil or water.',
+        }
+      : null,
   answers: ['lock'],
   finding: true,
   handsIn: () => true,
