@@ -13,7 +13,7 @@ import { stopsOf, withSignatures } from './condition/stops'
 import type { JobFile } from './entries/file'
 import type { Newest } from './entries/judgements'
 import { usedSinceLastVisit } from './entries/oil_use/judge'
-import { roomOf } from './entries/rooms'
+import { roomOf, standsAt } from './entries/rooms'
 import type { Entry, EntryKind, EntryOf } from './entries/types'
 import { keptOf } from './entries/kept'
 import type { Spend } from './verdict/spend'
@@ -125,7 +125,7 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
       ruledOut: option => ruledOutBy(option, ruling),
       unlooked: option => unlooked(option, ruling),
       facts: file.facts,
-      spent: spend.total,
+      spent: spend.total + spend.purchase,
     }),
     spend,
     approved: keptOf(inForce).approval.at(-1) ?? null,
@@ -142,11 +142,9 @@ const DEPTH = [...STAGE_ORDER].reverse()
 
 /** Those of a kind that all stand count, of the others the newest of each place; the gravest come first, and of those what lies deepest inside. */
 function sideBySideOf(judged: Condition['judged']): Condition['judged'] {
-  const placeOf = ({ entry }: Condition['judged'][number]): string =>
-    `${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`
-  const last = new Map(judged.map(j => [placeOf(j), j.entry.id]))
+  const last = new Map(judged.map(j => [standsAt(j.entry), j.entry.id]))
   return judged
-    .filter(j => roomOf(j.entry).all || last.get(placeOf(j)) === j.entry.id)
+    .filter(j => roomOf(j.entry).all || last.get(standsAt(j.entry)) === j.entry.id)
     .sort((a, b) => grave(a.judgement) - grave(b.judgement) || depth(a.entry) - depth(b.entry))
 }
 
@@ -161,10 +159,8 @@ const grave = ({ mark }: Judgement): number => GRAVEST.indexOf(mark)
 /** The worst of those that stand side by side speaks for their kind. */
 function marksOf(sideBySide: Condition['judged']): Assessment['marks'] {
   const marks: Assessment['marks'] = {}
-  for (const { entry, judgement } of sideBySide) {
-    const before = marks[entry.kind]
-    if (!before || GRAVEST.indexOf(judgement.mark) < GRAVEST.indexOf(before)) marks[entry.kind] = judgement.mark
-  }
+  // the gravest stand first
+  for (const { entry, judgement } of sideBySide) marks[entry.kind] ??= judgement.mark
   return marks
 }
 

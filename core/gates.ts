@@ -184,12 +184,12 @@ function spendRefusal(entry: EntryOf<'spend'>, log: Standing): Refused | null {
 function approvalRefusal(entry: EntryOf<'approval'>, log: Standing, before: boolean): Refused | null {
   const { frozen, optionEntryId } = entry.body
   const { labourRateMinor, taxPct } = frozen
-  const file = before ? { ...log.file, policy: { ...log.file.policy, labourRateMinor, taxPct } } : log.file
-  const { decision, stops } = before ? assess(file) : log.assessment
+  const shown = { ...log.file, policy: { ...log.file.policy, labourRateMinor, taxPct } }
+  const { decision, stops } = before ? assess(shown) : log.assessment
   const option = decision.options.find(o => o.entryId === optionEntryId)
   if (!option)
     return refused('The way that was agreed has been changed or taken back. Look at it again before it is agreed.')
-  const lines = keptOf(file.entries).option.find(e => e.id === optionEntryId)?.body.lines
+  const lines = keptOf(log.file.entries).option.find(e => e.id === optionEntryId)?.body.lines
   if (RENEWING.includes(option.way)) {
     const stop = stops.find(s => s.id === 'cause')
     if (stop && !stop.signed) return refused(`${stop.title}: ${stop.reason} ${stop.clearedBy}`)
@@ -200,13 +200,10 @@ function approvalRefusal(entry: EntryOf<'approval'>, log: Standing, before: bool
   }
   if (option.ruledOut !== null)
     return refused(`‘${option.name}’ is ruled out: ${option.ruledOut}. Nobody can agree to it as it stands.`)
+  if (matches(option, lines, frozen)) return null
   // a way that was shown keeps the rate that it was shown at
-  if (!before && !matches(option, lines, frozen)) {
-    const shown = { ...log.file, policy: { ...log.file.policy, labourRateMinor, taxPct } }
-    const then = assess(shown).decision.options.find(o => o.entryId === optionEntryId)
-    if (then && matches(then, lines, frozen)) return null
-  }
-  return matches(option, lines, frozen)
+  const then = before ? undefined : assess(shown).decision.options.find(o => o.entryId === optionEntryId)
+  return then && matches(then, lines, frozen)
     ? null
     : refused('The figures changed since they were shown. Look at them again before they are agreed.')
 }

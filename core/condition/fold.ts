@@ -1,7 +1,7 @@
 import type { Act, Deed, Fact, HazardStart, Strength } from '../log/facts'
 import { STRENGTHS } from '../log/facts'
 import type { JobFile } from '../entries/file'
-import { roomOf } from '../entries/rooms'
+import { roomOf, standsAt } from '../entries/rooms'
 import type { Entry } from '../entries/types'
 import { cylinderOf } from '../log/cylinder'
 import type { Judgement } from '../judgement'
@@ -155,13 +155,8 @@ export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
 
 /** Of kinds whose newer one says all that there is to say of its place, only the newest is heard. */
 function notReplaced(judged: Condition['judged']): Condition['judged'] {
-  const last = new Map<string, string>()
-  for (const { entry } of judged)
-    if (roomOf(entry).replaces) last.set(`${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`, entry.id)
-  return judged.filter(
-    ({ entry }) =>
-      !roomOf(entry).replaces || last.get(`${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`) === entry.id,
-  )
+  const last = new Map(judged.map(({ entry }) => [standsAt(entry), entry.id]))
+  return judged.filter(({ entry }) => !roomOf(entry).replaces || last.get(standsAt(entry)) === entry.id)
 }
 
 function remember(known: Map<string, Known>, fact: Fact, worked: Set<string>): void {

@@ -131,22 +131,25 @@ const ROOMS = {
 } satisfies { [K in EntryKind]: Room<K> }
 
 /** The room of one entry, as it takes that very entry. */
-export const roomOf = (entry: Entry): Room<EntryKind> => ROOMS[entry.kind] as Room<EntryKind>
+export const roomOf = (entry: Entry): Room<EntryKind> => roomFor(entry.kind)
+const roomFor = (kind: EntryKind): Room<EntryKind> => ROOMS[kind] as Room<EntryKind>
+const KINDS = Object.keys(ROOMS) as EntryKind[]
+
+/** What an entry stands in the same place with: its kind, and cylinder, valve or sample place. */
+export const standsAt = (entry: Entry): string => `${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`
 
 /** The kind of entry that answers a look of the rail. */
 export const answering = (look: string): EntryKind =>
-  (Object.keys(ROOMS) as EntryKind[]).find(kind => (ROOMS[kind] as Room<EntryKind>).answers?.includes(look)) ??
-  (look as EntryKind)
+  KINDS.find(kind => roomFor(kind).answers?.includes(look)) ?? (look as EntryKind)
 
 /** Read, seen, felt or told: how it was got has to be said. */
-export const isFinding = (kind: EntryKind): boolean => (ROOMS[kind] as Room<EntryKind>).finding === true
+export const isFinding = (kind: EntryKind): boolean => roomFor(kind).finding === true
 
 /** What a list of what was looked at calls it. */
 export const nameOf = (kind: EntryKind): string => ROOMS[kind].name
 
 /** In the order in which a bench looks. */
-const IN_ORDER = (Object.keys(ROOMS) as EntryKind[])
-  .map(kind => ({ kind, room: ROOMS[kind] as Room<EntryKind> }))
+const IN_ORDER = KINDS.map(kind => ({ kind, room: roomFor(kind) }))
   .filter(({ room }) => room.asked)
   .sort((a, b) => STAGE_ORDER.indexOf(a.room.stage as Stage) - STAGE_ORDER.indexOf(b.room.stage as Stage))
 

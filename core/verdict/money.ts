@@ -51,8 +51,8 @@ export function moneyOf(
     running: major(terms?.runningValueMinor),
     asIs: major(terms?.asIsValueMinor) ?? 0,
     asIsKnown: major(terms?.asIsValueMinor) !== null,
-    // a cap for everything has what is put in already, and the shop's own purchase, taken off it
-    cap: terms?.capFor === 'in_all' && cap !== null ? Math.max(0, cap - spent - (major(terms.boughtMinor) ?? 0)) : cap,
+    // a cap for everything has what is put in already taken off it
+    cap: terms?.capFor === 'in_all' && cap !== null ? Math.max(0, cap - spent) : cap,
     capInAll: terms?.capFor === 'in_all' ? cap : null,
     shareLimitPct: shareLimit(terms?.useClass ?? 'private', policy, facts),
   }

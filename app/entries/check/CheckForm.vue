@@ -35,10 +35,12 @@ const form = useEntryForm<'check', Draft>({
 })
 const { draft } = form
 const HOW = { by_eye: 'Seen or heard', by_feel: 'Felt', measured: 'Measured' } as const
-const ids = (d: Draft, said: 'yes' | 'no'): string[] =>
-  Object.entries(d.signs)
+/** a function of its own: a draft that is found again is read while the form is still being made */
+function ids(d: Draft, said: 'yes' | 'no'): string[] {
+  return Object.entries(d.signs)
     .filter(([, v]) => v === said)
     .map(([id]) => id)
+}
 const check = computed((): Check | undefined => CHECK_BY_ID.get(draft.value.check))
 const names = computed(() => Object.fromEntries(open.value.map(c => [c.id, `${c.name}, ${c.minutes} min`])))
 watch(
