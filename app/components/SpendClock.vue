@@ -70,7 +70,7 @@ async function typed(): Promise<void> {
       <span class="sum"
         ><b>{{ hours }}</b>
         <span class="lab"
-          >put in, {{ cash(spend.total)
+          >put in, {{ cash(spend.total + spend.purchase)
           }}<template v-if="spend.cap !== null"> of the cap of {{ cash(spend.cap) }}</template></span
         ></span
       >

@@ -27,6 +27,18 @@ test('a job left in the middle of a field is found again as it was', async ({ pa
   await page.getByRole('button', { name: 'Clear', exact: true }).click()
 })
 
+test('a check that was only chosen is found again when the page is read anew', async ({ page, request }) => {
+  const path = `/jobs/${await jobNumbered(request, 210)}`
+  await openJob(page, path)
+  await page.keyboard.press('Alt+3')
+  await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
+  await page.getByLabel('Check', { exact: true }).selectOption({ index: 3 })
+  await page.getByLabel('Note', { exact: true }).fill('behind the shroud')
+  await openJob(page, path)
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue('behind the shroud')
+  await page.getByRole('button', { name: 'Clear', exact: true }).click()
+})
+
 test('two tabs on one job see each other, and a correction is made only once', async ({ page, context, request }) => {
   const path = `/jobs/${await jobNumbered(request, 217)}`
   const other = await context.newPage()
