@@ -1,18 +1,16 @@
 import { defineConfig } from '@playwright/test'
 
-const port = Number(process.env.E2E_PORT || 4319)
-
 export default defineConfig({
   testDir: 'tests/e2e',
+  globalSetup: './tests/e2e/seed.ts',
   timeout: 60_000,
   expect: { timeout: 8_000 },
-  workers: 1,
+  workers: 2,
   forbidOnly: Boolean(process.env.CI),
   retries: 0,
   reporter: [['list']],
   outputDir: 'test-results/e2e',
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
@@ -29,12 +27,5 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-  },
-  webServer: {
-    command: `node scripts/demo.mjs --port ${port} --data test-results/e2e-shop-${Date.now()}`,
-    url: `http://127.0.0.1:${port}/api/ping`,
-    reuseExistingServer: false,
-    timeout: 120_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 })

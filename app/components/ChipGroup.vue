@@ -60,31 +60,6 @@ function press(value: T): void {
 .fault {
   grid-column: 1 / -1;
 }
-.chip {
-  min-height: var(--touch);
-  padding: 0 11px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  display: inline-flex;
-  align-items: center;
-  gap: 7px;
-  background: var(--sheet);
-  cursor: pointer;
-  position: relative;
-}
-.chip:hover {
-  border-color: var(--ink);
-}
-.chip.on {
-  border-color: var(--petrol);
-  box-shadow: inset 0 0 0 1px var(--petrol);
-  background: var(--petrol-wash);
-  font-weight: 500;
-}
-.chip:has(:focus-visible) {
-  outline: 3px solid var(--petrol);
-  outline-offset: 2px;
-}
 .sw {
   width: 17px;
   height: 17px;

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import { freePort, newFolder } from '../server'
 
 /** The first command of whoever picks the project up. */

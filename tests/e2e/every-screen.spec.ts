@@ -1,7 +1,11 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import { atTheBench, jobNumbered } from './bench'
+
+// forty screens a test: a recording of them costs more than the tests
+test.use({ trace: 'off' })
+test.describe.configure({ mode: 'parallel' })
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -71,7 +75,8 @@ async function screens(page: Page): Promise<Screen[]> {
 }
 
 async function show(page: Page, screen: Screen): Promise<void> {
-  await page.goto(screen.path)
+  // one load a sheet: its stages and tabs are gone through as a technician does
+  if (new URL(page.url()).pathname !== screen.path) await page.goto(screen.path)
   await expect(page.locator(screen.ready).first()).toBeVisible()
   if (screen.key) await page.keyboard.press(/\d/.test(screen.key) ? `Alt+${screen.key}` : screen.key)
   if (screen.tab) await page.locator('.looks').getByRole('button', { name: screen.tab }).click()

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {

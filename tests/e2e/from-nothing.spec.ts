@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import type { Running } from '../server'
 import { startBuilt } from '../server'
 import { chip, lean, makeSafe, openJob } from './bench'

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { join } from 'node:path'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { newEntry, openShop } from '../api/shop'

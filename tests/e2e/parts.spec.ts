@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import { ulid } from 'ulid'
 import { atTheBench, chip, freshJob, openJob } from './bench'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './shop'
 import { atTheBench, chip, openJob, jobNumbered } from './bench'
 
 test.beforeEach(async ({ page, request }) => {

@@ -179,21 +179,6 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
   padding: 0;
   margin-bottom: 4px;
 }
-.chip {
-  min-height: 44px;
-  padding: 0 11px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  display: inline-flex;
-  align-items: center;
-  gap: 7px;
-  background: var(--sheet);
-  cursor: pointer;
-}
-.chip.on {
-  border-color: var(--petrol);
-  background: var(--petrol-wash);
-}
 .chip input {
   width: 18px;
   height: 18px;
