@@ -31,3 +31,21 @@ export interface Stop {
   canSign?: boolean
   signed?: { by: string; at: string; reason: string } | null
 }
+
+/** Stops that forbid an act, signed ones left out. */
+export const forbidding = (stops: Stop[], act: Act): Stop[] =>
+  stops.filter(s => !s.signed && (s.forbids ?? []).includes(act))
+
+/** What is run in one way or another. */
+const RUNS: readonly Act[] = ['turn', 'crank', 'run', 'load']
+
+/** The stops for which a machine must not be run. */
+export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.some(a => RUNS.includes(a)))
+
+/** Something noticed and not followed up. */
+export interface Owed {
+  entryId: string
+  text: string
+  /** done before it goes; the others may go out as a test owed, with their due */
+  must: boolean
+}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { describe } from '#core/entries/say'
+import { leftOwed } from '#core/condition/owed'
 import { keptOf } from '#core/entries/kept'
 import type { Visit } from '#core/entries/file'
 
@@ -17,11 +18,11 @@ const shown = computed(() =>
       ...v,
       complaint: keptOf(v.entries).complaint.at(-1)?.body.words ?? '',
       refused: keptOf(v.entries).refused,
-      open: keptOf(v.entries).evidence.filter(e => !e.body.explained),
       changes: keptOf(v.entries).modification.filter(m => m.body.state === 'in_place'),
       events: keptOf(v.entries).event,
-      /** handed over with a test still owed */
-      owed: keptOf(v.entries).hand_back.at(-1)?.body.owed ?? [],
+      owed: leftOwed(v.entries),
+      /** what it carries that is not spoken of as owed already */
+      open: keptOf(v.entries).evidence.filter(e => !e.body.explained && !keptOf(v.entries).hand_back.length),
     }))
     .filter(
       v => !props.carried || v.owed.length + v.refused.length + v.open.length + v.changes.length + v.events.length > 0,
@@ -38,7 +39,8 @@ const shown = computed(() =>
         <q v-if="v.complaint" class="words">{{ v.complaint }}</q>
       </p>
       <p v-for="o in v.owed" :key="o.what" class="refused">
-        <StateMark mark="near" bare /> <b>Test owed since then:</b> {{ o.what }}, due {{ o.due }}.
+        <StateMark mark="near" bare /> <b>{{ o.due ? 'Test owed since then' : 'Left open then' }}:</b> {{ o.what
+        }}{{ o.due ? `, due ${o.due}` : '' }}.
       </p>
       <p v-for="r in v.refused" :key="r.id" class="refused">
         <StateMark mark="near" bare /> <b>Refused then:</b> {{ r.body.what }}. Risk: {{ r.body.risk }}

@@ -5,6 +5,7 @@ import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { SimResult } from '#core/estimate/simulate'
 import type { Entry } from '#core/entries/types'
 import type { JobFile } from '#core/entries/file'
+import type { Refused } from '#core/gates'
 import type { AssessApi } from '~/workers/assess.worker'
 
 let remote: Remote<AssessApi> | undefined
@@ -19,6 +20,12 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 /** The ways of a job in ten thousand draws, in the worker. */
 export const drawWays = (file: JobFile): Promise<SimResult[]> => worker().draw(plain(file), [])
+
+/** The gates of an entry, asked before it is sent; null where they let it pass, or could not be asked: the server asks again. */
+export const refusalOf = (file: JobFile, entry: Entry): Promise<Refused | null> =>
+  worker()
+    .refuse(plain(file), plain(entry))
+    .catch(() => null)
 
 export interface Judged {
   assessment: Ref<Assessment | null>

@@ -7,6 +7,7 @@ import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import type { JobFile } from '#core/entries/file'
+import type { Refused } from '#core/gates'
 import type { ShopPolicy } from '#core/engine/policy'
 import type { HowGot, Stage } from '#core/log/words'
 import type { MeasureItem } from '#core/measure/items'
@@ -134,6 +135,8 @@ export function useJobSheet(first: JobPage): JobSheet {
         faults: [{ field: 'by', message: 'Choose a name at the top right.' }],
       }
     const entry = { id, kind, at: at ?? new Date().toISOString(), by: shop.person.id, how, body, supersedes }
+    const held = await heldHere(entry as Entry)
+    if (held) return { ok: false, status: 409, message: held.message, faults: held.fields }
     const outcome = await send<Entry>(`/api/jobs/${first.id}/entries`, 'POST', entry)
     if (outcome.ok) {
       if (!job.value.entries.some(e => e.id === outcome.value.id))
@@ -145,6 +148,14 @@ export function useJobSheet(first: JobPage): JobSheet {
       await reload()
     }
     return outcome
+  }
+
+  /** What the gates refuse here, they refuse at the shop; another bench may have opened one since, so the log is read again before a no. */
+  async function heldHere(entry: Entry): Promise<Refused | null> {
+    if (job.value.entries.some(e => e.id === entry.id)) return null
+    if (!(await refusalOf(file.value, entry))) return null
+    await reload()
+    return job.value.entries.some(e => e.id === entry.id) ? null : await refusalOf(file.value, entry)
   }
 
   async function undo(entry: Entry): Promise<void> {

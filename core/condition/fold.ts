@@ -15,6 +15,8 @@ export interface Hazard {
   hazard: string
   subject: string
   row: HazardRow
+  /** the size it came from, where its subject has several */
+  property: string | null
   /** what may not be done now: what is left of the row's acts */
   forbids: Act[]
   whys: string[]
@@ -82,9 +84,10 @@ function stepTaken(step: Step, hazard: Hazard, facts: Fact[], deeds: Deed[]): bo
           : same(d.subject, of) || d.answers.some(id => hazard.entryIds.includes(id))),
     )
   }
+  const wanted = step.good === 'same' ? hazard.property : step.good
   return facts.some(
     f =>
-      f.property === step.good &&
+      f.property === wanted &&
       f.mark === 'good' &&
       same(f.subject, of) &&
       (!step.strength || rank(f.strength) >= rank(step.strength)),
@@ -179,7 +182,7 @@ function begin(
 ): void {
   const row = HAZARD_ROWS[start.hazard]
   if (!row) return
-  const id = start.subject === row.of ? start.hazard : `${start.hazard}:${start.subject}`
+  const id = [start.hazard, start.subject === row.of ? null : start.subject, start.property].filter(Boolean).join(':')
   const before = open.get(id)
   const told = (start.told ?? false) || strength === 'told'
   const hazard: Hazard = before
@@ -195,6 +198,7 @@ function begin(
         id,
         hazard: start.hazard,
         subject: start.subject,
+        property: start.property ?? null,
         row,
         forbids: [...row.forbids],
         whys: [start.why],

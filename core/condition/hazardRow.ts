@@ -5,7 +5,7 @@ export interface Step {
   words: string
   /** a deed of one of these kinds */
   did?: readonly DeedKind[]
-  /** or a fact of this property, good */
+  /** or a fact of this property, good; `same`: of the property that the danger came from */
   good?: string
   /** at least known so well */
   strength?: Strength

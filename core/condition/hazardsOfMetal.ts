@@ -106,7 +106,7 @@ export const METAL_HAZARDS = {
   no_fit: {
     title: "Don't put it together",
     forbids: ['build'],
-    ends: [[mended('another size, or made larger'), measured('fit', 'measured inside')]],
+    ends: [[mended('another size, or made larger'), measured('same', 'measured inside')]],
     signable: 'no',
   },
   valve_timing: {

@@ -71,13 +71,3 @@ export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
   const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told && !child }))
   return { stops: all.filter(x => !x.told).map(x => x.stop), asked: all.filter(x => x.told).map(x => x.stop) }
 }
-
-/** Stops that forbid an act, signed ones left out. */
-export const forbidding = (stops: Stop[], act: Act): Stop[] =>
-  stops.filter(s => !s.signed && (s.forbids ?? []).includes(act))
-
-/** What is run in one way or another. */
-const RUNS: readonly Act[] = ['turn', 'crank', 'run', 'load']
-
-/** The stops for which a machine must not be run. */
-export const notToRun = (stops: Stop[]): Stop[] => stops.filter(s => s.forbids?.some(a => RUNS.includes(a)))

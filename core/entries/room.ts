@@ -1,9 +1,25 @@
 import type { Act, DeedDraft, FactDraft, HazardStart } from '../log/facts'
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
-import type { Judgement } from '../judgement'
+import type { Judgement, Owed, Stop } from '../judgement'
 import type { JobFile } from './file'
 import type { Entry, EntryKind, EntryOf } from './types'
+
+/** The log up to an entry, as its own gate may ask of it: what is judged is judged once, and only where a gate asks. */
+export interface Before {
+  inForce: Entry[]
+  stops: Stop[]
+  owed: Owed[]
+  /** the clock that runs, and whether the owner's cap is passed */
+  spend: { running: EntryOf<'spend'> | null; state: string }
+}
+
+/** Why not, in words; where a field says so, which one and what would be right there. */
+export interface Refusing {
+  message: string
+  field?: string
+  hint?: string
+}
 
 /** What an entry does to the engine, and what it says of it. Everything but name and stage may be left out. */
 export interface Room<K extends EntryKind> {
@@ -20,7 +36,7 @@ export interface Room<K extends EntryKind> {
   /** what the first look and the tests of this kind of engine are not complete without; the stage waits for those of `essential` */
   asked?(facts: EngineFacts): 'asked' | 'essential' | false
   /** why it can't be logged as it stands, with the field that says so: beyond what its form of words allows, and never asked of what is stored */
-  refuse?(entry: EntryOf<K>): { message: string; field: string; hint: string } | null
+  refuse?(entry: EntryOf<K>, before: Before): Refusing | null
   /** looks of the rail that it answers, besides the one of its own name */
   answers?: readonly string[]
   /** it is done with hands near what turns, falls, sprays or springs: not before the machine was made safe */

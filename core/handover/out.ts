@@ -1,4 +1,4 @@
-import { notToRun } from '../condition/stops'
+import { notToRun } from '../judgement'
 import type { EntryOf } from '../entries/types'
 import type { Stop } from '../judgement'
 import type { DecisionView } from '../verdict/verdict'

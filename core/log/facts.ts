@@ -60,6 +60,8 @@ export interface HazardStart {
   why: string
   /** only told: it is shown and asked after, it does not block */
   told?: boolean
+  /** of which of the subject's sizes, where it has several: a step that asks for the same size takes no other */
+  property?: string
 }
 
 /** Signs of the catalogue that an entry speaks of: there, or looked for and not there. */

@@ -3,8 +3,12 @@ import type { MeasureItem } from './items'
 /** How each size is taken, in a line: for whoever holds the tool, not for the judgement. */
 export const MEASURE_HOW: Record<MeasureItem, string> = {
   ring_gap: 'Square in the least worn part of the bore, pushed down with the piston.',
+  ring_gap_second: 'Square in the least worn part of the bore. Its limit is not the top ring’s.',
+  ring_gap_oil: 'Each rail by itself, without its spring, square in the bore.',
   ring_wear: 'Gap growth split into what the bore gave and what the ring lost off its face.',
   ring_side: 'Groove cleaned, ring in place, all round. Not for keystone rings.',
+  ring_side_second: 'Groove cleaned, ring in place, all round. Not for keystone rings.',
+  ring_side_oil: 'Groove and its drain holes cleaned, ring in place, all round. Not for spring-and-rail rings.',
   squish: 'Solder along the pin axis, both sides, turned over once by hand.',
   gasket: 'Solder along the pin axis. A paper gasket crushes to about nine tenths: type what it is after crushing.',
   protrusion: 'Dial on the crown over the pin at top dead centre, zeroed on the block; each cylinder by itself.',

@@ -8,6 +8,12 @@ export interface Limits {
   upper: number | null
 }
 
+/** The two places of a part that an engine has twice. */
+export const SIDES = {
+  valve: ['inlet', 'exhaust'],
+  main: ['drive side', 'flywheel side'],
+} as const
+
 export interface MeasurePlan {
   label: string
   /** what is read, in order; all in length units */
@@ -29,6 +35,8 @@ export interface MeasurePlan {
   /** from here on it is used, not new; still allowed. Same unit */
   newTo?(facts: EngineFacts, boreMm: number | null): number | null
   fits(facts: EngineFacts): boolean
+  /** it sits at either of two places, and which one is asked */
+  at?: keyof typeof SIDES
   /** sizes that are sold or at hand are asked for, and one of them is chosen */
   sold?: string
   advise?(reads: number[], soldMm: number[], context: ChoiceContext): Advice

@@ -1,5 +1,5 @@
 import type { Check } from '../catalogue'
-import { forbidding } from '../condition/stops'
+import { forbidding } from '../judgement'
 import type { Stop } from '../judgement'
 import type { Act } from '../log/facts'
 import type { NextLook } from './nextLooks'

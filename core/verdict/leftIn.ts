@@ -1,6 +1,6 @@
 import type { Condition } from '../condition/fold'
 import type { EstimateLine } from '../estimate/estimateLine'
-import { SIZE_MEANS } from '../entries/measure/dangers'
+import { mendedBy } from '../entries/measure/dangers'
 import type { OptionBody } from '../entries/option/schema'
 import type { PartKey } from '../teardown/parts'
 import { partName, placeKey } from '../teardown/places'
@@ -32,8 +32,7 @@ export function badParts({ known }: Condition): Bad[] {
   const sizes = past.flatMap((k): Bad[] => {
     if (k.now.strength !== 'measured' || k.now.whose === 'rule_of_thumb') return []
     const { part, place } = partOf(k.subject)
-    const means = Object.values(SIZE_MEANS).find(m => m.parts[0] === part && m.property === k.property)
-    const parts = means?.parts ?? (part === 'cylinder' ? OF_BORE[k.property] : undefined)
+    const parts = mendedBy(part, k.property) ?? (part === 'cylinder' ? OF_BORE[k.property] : undefined)
     return parts ? [{ words: `${k.now.value} (past its limit)`, parts: parts.map(p => ({ part: p, place })) }] : []
   })
   return [...condemned, ...sizes]

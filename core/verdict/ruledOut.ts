@@ -9,7 +9,7 @@ import { FIT_ITEMS, REPOWERING, REST_CARRIERS, REST_ITEMS } from '../words/decid
 import type { BoreJudgement } from '../entries/bore/judge'
 import type { Stop } from '../judgement'
 import type { Condition } from '../condition/fold'
-import { notToRun } from '../condition/stops'
+import { notToRun } from '../judgement'
 import type { Bad } from './leftIn'
 import { leftIn } from './leftIn'
 

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs'
-import { notToRun } from '#core/condition/stops'
+import { notToRun } from '#core/judgement'
 import type { Stop } from '#core/judgement'
 import { entriesInForce } from '#core/log/entry'
 import { keptOf } from '#core/entries/kept'

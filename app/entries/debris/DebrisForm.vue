@@ -14,11 +14,13 @@ interface Draft {
   place: DebrisBody['place'] | null
   items: ItemDraft[]
   hoursSinceOil: string
-  hoursSinceRebuild: string
+  sinceRebuild: string
+  sinceIn: 'h' | 'km' | 'months'
   control: DebrisBody['control']
   controlOf: NonNullable<DebrisBody['controlOf']> | null
   note: string
 }
+const sheet = useSheet()
 const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '', magnet: '' })
 const form = useEntryForm<'debris', Draft>({
   kind: 'debris',
@@ -26,7 +28,8 @@ const form = useEntryForm<'debris', Draft>({
     place: null,
     items: [newItem()],
     hoursSinceOil: '',
-    hoursSinceRebuild: '',
+    sinceRebuild: '',
+    sinceIn: sheet.job.value.machine.meterUnit === 'km' ? 'km' : 'h',
     control: 'none',
     controlOf: null,
     note: '',
@@ -43,7 +46,9 @@ const form = useEntryForm<'debris', Draft>({
         magnet: i.magnet || null,
       })),
     hoursSinceOil: typedFigure(d.hoursSinceOil) as number | null,
-    hoursSinceRebuild: typedFigure(d.hoursSinceRebuild) as number | null,
+    hoursSinceRebuild: d.sinceIn === 'h' ? (typedFigure(d.sinceRebuild) as number | null) : null,
+    kmSinceRebuild: d.sinceIn === 'km' ? (typedFigure(d.sinceRebuild) as number | null) : null,
+    monthsSinceRebuild: d.sinceIn === 'months' ? (typedFigure(d.sinceRebuild) as number | null) : null,
     control: d.control ?? 'none',
     controlOf: d.control && d.control !== 'none' ? (d.controlOf ?? null) : null,
     note: d.note || null,
@@ -59,7 +64,8 @@ const form = useEntryForm<'debris', Draft>({
         }))
       : [newItem()],
     hoursSinceOil: figureText(b.hoursSinceOil),
-    hoursSinceRebuild: figureText(b.hoursSinceRebuild),
+    sinceRebuild: figureText(b.hoursSinceRebuild ?? b.kmSinceRebuild ?? b.monthsSinceRebuild ?? null),
+    sinceIn: b.kmSinceRebuild != null ? 'km' : b.monthsSinceRebuild != null ? 'months' : 'h',
     control: b.control,
     controlOf: b.controlOf ?? null,
     note: b.note ?? '',
@@ -125,14 +131,24 @@ const itemFault = (i: number): string =>
         hint="Empty if nobody knows."
         :fault="form.faultOf('hoursSinceOil')"
       />
-      <PlainField
-        v-model="draft.hoursSinceRebuild"
-        label="Hours since new or rebuilt"
-        suffix="h"
-        inputmode="decimal"
-        hint="Fine glitter is normal in the first ten."
-        :fault="form.faultOf('hoursSinceRebuild')"
-      />
+      <div>
+        <PlainField
+          v-model="draft.sinceRebuild"
+          label="Run since new or rebuilt"
+          :suffix="draft.sinceIn"
+          inputmode="decimal"
+          hint="Fine glitter is normal in the first 10 h, 500 km, or two months where nothing counts."
+          :fault="
+            form.faultOf('hoursSinceRebuild') || form.faultOf('kmSinceRebuild') || form.faultOf('monthsSinceRebuild')
+          "
+        />
+        <ChipGroup
+          v-model="draft.sinceIn"
+          label="Counted in"
+          :options="{ h: 'hours', km: 'km', months: 'months' }"
+          needed
+        />
+      </div>
     </div>
     <ChipGroup v-model="draft.control" label="Beside a control" :options="CONTROL" needed />
     <ChipGroup

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { keptOf } from '#core/entries/kept'
 import type { HandBackBody } from '#core/entries/hand_back/schema'
-import { notToRun } from '#core/condition/stops'
-import { handBackRefusal, handBackView } from '#core/handover/handBack'
+import { notToRun } from '#core/judgement'
+import { handBackRefusal, handBackView } from '#core/entries/hand_back/refuse'
 import { HAND_BACK_WAYS } from '#core/words/deciding'
 import { careText } from '#core/handover/careText'
 
@@ -59,7 +59,7 @@ const addTest = (): void => {
   draft.value.owed = [...tests.value, { what: '', due: '' }]
 }
 /** why it can't go this way yet, as the shop would answer */
-const refusedNow = computed(() => a.value && handBackRefusal(a.value.stops, way.value, owedNow.value))
+const refusedNow = computed(() => a.value && handBackRefusal(a.value.stops, way.value, a.value.owed))
 const shop = useShopStore()
 const view = computed(() => a.value && handBackView(a.value.stops))
 const PAPERS = [

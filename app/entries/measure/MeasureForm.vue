@@ -2,6 +2,7 @@
 import { keptOf } from '#core/entries/kept'
 import type { MeasureBody } from '#core/entries/measure/schema'
 import type { HowGot } from '#core/log/words'
+import { placesOfSize } from '#core/entries/measure/dangers'
 import { MEASURED_WHEN } from '#core/words/opened'
 import { MEASURE_HOW } from '#core/measure/hows'
 import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '#core/measure/items'
@@ -96,6 +97,13 @@ function chooseGroup(g: string | null): void {
   choose(all.find(k => !taken.value.has(k)) ?? all[0] ?? null)
 }
 const plan = computed(() => MEASURE_PLANS[draft.value.item])
+/** places of a part that this engine has more than once; what an older entry says stands beside them */
+const wheres = computed(() => {
+  const all = placesOfSize(draft.value.item, sheet.job.value.facts)
+  if (!all.length) return null
+  const said = draft.value.place
+  return Object.fromEntries([...all, ...(said && !all.includes(said) ? [said] : [])].map(w => [w, w]))
+})
 function choose(item: string | null): void {
   if (item && item !== draft.value.item)
     Object.assign(draft.value, { ...start(item as MeasureItem), unit: draft.value.unit, when: draft.value.when })
@@ -137,6 +145,14 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
       @update:model-value="choose"
     />
     <p class="note">{{ MEASURE_HOW[draft.item] }}</p>
+    <ChipGroup
+      v-if="wheres"
+      :model-value="draft.place || null"
+      label="Where"
+      :options="wheres"
+      :fault="form.faultOf('place')"
+      @update:model-value="v => (draft.place = v ?? '')"
+    />
     <div class="reads">
       <QuantityField
         v-for="(word, i) in plan.reads"
@@ -161,8 +177,9 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
     <VerdictWords :judged="judged" />
     <div class="grid2">
       <PickField v-model="draft.tool" label="With" :options="TOOL_LABELS" /><PlainField
+        v-if="!wheres"
         v-model="draft.place"
-        label="Cylinder, valve or side"
+        label="Which one, if there are several"
         :fault="form.faultOf('place')"
       />
     </div>

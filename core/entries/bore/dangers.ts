@@ -30,6 +30,7 @@ export function boreHazards(judged: BoreJudgement): HazardStart[] {
     return [
       {
         hazard: 'no_fit',
+        property: 'fit',
         subject: 'piston',
         why: 'The piston is as large as its bore or larger: nothing goes together like that.',
         told: judged.fitMark === 'near',

@@ -65,7 +65,15 @@ export const SOURCE_WORDS: Record<string, string> = {
 
 const DEFAULT_INTERVAL_H = 50
 
-const BREAK_IN_H = 10
+/** How long an engine beds in: hours, or km, or, where nothing was counted, months. Rule of thumb of the trade; the sheet may say otherwise. */
+export const BREAK_IN = { h: 10, km: 500, months: 2 } as const
+
+/** How far an engine is through its bedding in, 1 when it is over; null when nobody knows. What was run is heard before the calendar. */
+function beddedIn({ hoursSinceRebuild: h, kmSinceRebuild: km, monthsSinceRebuild: months }: DebrisBody): number | null {
+  const run = [h === null ? null : h / BREAK_IN.h, km == null ? null : km / BREAK_IN.km].filter(x => x !== null)
+  const most = run.length ? Math.max(...run) : months == null ? null : months / BREAK_IN.months
+  return most === null ? null : Math.min(1, most)
+}
 
 const NEXT_STATE: Record<DebrisState, DebrisState> = {
   normal: 'watch',
@@ -131,12 +139,13 @@ export function judgeDebris(entry: Logged<DebrisBody>, file: JobFile, inForce: E
   const { body } = entry
   const intervalH =
     specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? DEFAULT_INTERVAL_H
+  const bedded = beddedIn(body)
   const scored = debrisScore({
     items: body.items,
     hoursSinceOil: body.hoursSinceOil ?? intervalH,
     intervalH,
-    hoursSinceRebuild: body.hoursSinceRebuild,
-    breakInH: BREAK_IN_H,
+    hoursSinceRebuild: bedded,
+    breakInH: 1,
   })
   const { score, sources } = scored
   const growth = growthOf(entry, file, inForce)
@@ -148,7 +157,7 @@ export function judgeDebris(entry: Logged<DebrisBody>, file: JobFile, inForce: E
       `Against earlier samples of this place it is ${GROWTH_WORDS[growth.state]}${growth.ratio === null ? '' : `, ${growth.ratio.toFixed(1)} times the usual rate`}.${growth.raiseOneLevel ? ' Counted one level graver for it.' : ''}`,
     )
   if (body.control !== 'none') details.push(CONTROL_WORDS[body.control])
-  else if (body.hoursSinceRebuild !== null && body.hoursSinceRebuild < BREAK_IN_H && scored.state !== 'normal')
+  else if (bedded !== null && bedded < 1 && scored.state !== 'normal')
     details.push(
       "It is still bedding in and there is no control beside it: what is wear and what is bedding in can't be told apart yet.",
     )

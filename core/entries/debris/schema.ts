@@ -26,6 +26,19 @@ export const schema = z.strictObject({
   items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),
   hoursSinceOil: nullable(hoursField('Hours on this oil')),
   hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
+  /** the same by what the machine counts, or by the calendar where it counts nothing */
+  kmSinceRebuild: nullable(
+    z
+      .number({ error: 'Since new or rebuilt, km: type a figure.' })
+      .min(0, "Since new or rebuilt, km can't be less than nothing.")
+      .max(1_000_000, 'Since new or rebuilt: a million km at most.'),
+  ).optional(),
+  monthsSinceRebuild: nullable(
+    z
+      .number({ error: 'Since new or rebuilt, months: type a figure.' })
+      .min(0, "Since new or rebuilt, months can't be less than nothing.")
+      .max(1200, 'Since new or rebuilt: 1,200 months at most.'),
+  ).optional(),
   control: z
     .enum(['none', 'same', 'more', 'less'])
     .nullish()

@@ -1,7 +1,13 @@
 import type { Room } from '../room'
+import { handBackRefusal } from './refuse'
 
 export const room: Room<'hand_back'> = {
   name: 'hand back',
   stage: 'hand_back',
   shows: true,
+  refuse({ body, supersedes }, { stops, owed }) {
+    // words of a hand-back that happened are put right at any time
+    const message = supersedes === null ? handBackRefusal(stops, body.way, owed) : null
+    return message === null ? null : { message }
+  },
 }

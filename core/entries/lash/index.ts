@@ -1,5 +1,6 @@
 import type { Room } from '../room'
 import { judgeLash } from './judge'
+import { refuseLash } from './refuse'
 
 export const room: Room<'lash'> = {
   name: 'lash',
@@ -8,6 +9,7 @@ export const room: Room<'lash'> = {
   finding: true,
   place: ({ body }) => String(body.ofCylinder ?? ''),
   handsIn: () => true,
+  refuse: refuseLash,
   judge: judgeLash,
   facts: ({ body }) =>
     body.rockers === 'free'

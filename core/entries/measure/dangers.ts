@@ -1,8 +1,11 @@
 import type { FactDraft, HazardStart } from '../../log/facts'
 import type { Judgement } from '../../judgement'
 import type { MeasureItem } from '../../measure/items'
+import type { EngineFacts } from '../../engine/facts'
 import { MEASURE_PLANS } from '../../measure/items'
+import { SIDES } from '../../measure/measurePlan'
 import type { PartKey } from '../../teardown/parts'
+import { PART_PLANS } from '../../teardown/parts'
 import { placeKey } from '../../teardown/places'
 import type { MeasureBody } from './schema'
 
@@ -14,11 +17,24 @@ interface Meaning {
   why?: string
 }
 
+/** Parts that the catalogue has twice, one of each side. */
+const SIDED: ReadonlySet<PartKey> = new Set<PartKey>(['exhaust_valve', 'main_drive'])
+
+/** The part of a size by where it was taken, where an engine has two. */
+const BY_SIDE: Record<string, Partial<Record<PartKey, PartKey>>> = {
+  inlet: { exhaust_valve: 'inlet_valve' },
+  'flywheel side': { main_drive: 'main_flywheel' },
+}
+
 /** What a size says of which part, and what a size past its limit forbids. Sizes that are only set, and gaskets that are only chosen, are no part's. */
 export const SIZE_MEANS: Partial<Record<MeasureItem, Meaning>> = {
   ring_gap: { parts: ['rings', 'cylinder'], property: 'gap' },
+  ring_gap_second: { parts: ['rings', 'cylinder'], property: 'gap_second' },
+  ring_gap_oil: { parts: ['rings', 'cylinder'], property: 'gap_oil' },
   ring_wear: { parts: ['rings', 'cylinder'], property: 'wear' },
   ring_side: { parts: ['piston'], property: 'groove' },
+  ring_side_second: { parts: ['piston'], property: 'groove_second' },
+  ring_side_oil: { parts: ['piston'], property: 'groove_oil' },
   rod_shake: { parts: ['rod', 'crank'], property: 'play', hazard: 'knock', why: 'the rod may part and throw metal' },
   rod_play: { parts: ['rod', 'crank'], property: 'play', hazard: 'knock', why: 'the rod may part and throw metal' },
   rod_rim: { parts: ['rod', 'crank'], property: 'play', hazard: 'knock', why: 'the rod may part and throw metal' },
@@ -77,8 +93,49 @@ export const SIZE_MEANS: Partial<Record<MeasureItem, Meaning>> = {
   },
 }
 
-const subjectOf = (part: PartKey, place: string | null): string =>
-  placeKey({ part, place: place && /^cylinder \d+$/.test(place) ? place : null })
+/** A place as it is picked: which cylinder, which valve, which side. */
+const split = (place: string | null): { cylinder: string | null; side: string | null } => {
+  const picked = (place ?? '').split(', ')
+  return {
+    cylinder: picked.find(w => /^cylinder \d+$/.test(w)) ?? null,
+    side: picked.find(w => Object.values(SIDES).some(two => (two as readonly string[]).includes(w))) ?? null,
+  }
+}
+
+const subjectOf = (part: PartKey, place: string | null): string => {
+  const { cylinder, side } = split(place)
+  return placeKey({ part: BY_SIDE[side ?? '']?.[part] ?? part, place: cylinder })
+}
+
+/** Two of one part are two figures of it: a spring of the inlet never speaks for the exhaust's. */
+const propertyOf = (part: PartKey, property: string, place: string | null): string => {
+  const { side } = split(place)
+  return side && !SIDED.has(part) ? `${property} ${side}` : property
+}
+/** Whether two parts go together is asked of each size by itself. */
+const fitOf = (part: PartKey, { item, place }: MeasureBody): string => propertyOf(part, `fit ${item}`, place)
+
+/** The parts of which each mends a size of this part; undefined where no size of it is known. Of a part that an engine has twice, its twin mends nothing. */
+export function mendedBy(part: PartKey, property: string): PartKey[] | undefined {
+  for (const { parts, property: own } of Object.values(SIZE_MEANS)) {
+    const [first] = parts
+    const twins = Object.values(BY_SIDE).flatMap(of => (first && of[first] ? [of[first]] : []))
+    const sided = Object.values(SIDES).some(sides => sides.some(side => property === `${own} ${side}`))
+    if ((first === part || twins.includes(part)) && (property === own || sided))
+      return [part, ...parts.filter(p => p !== first && !twins.includes(p))]
+  }
+  return undefined
+}
+
+/** Where one size can be taken on this engine, as it is picked; empty where there is only one place. */
+export function placesOfSize(item: MeasureItem, facts: EngineFacts): string[] {
+  const [part] = SIZE_MEANS[item]?.parts ?? []
+  const each = part && PART_PLANS[part].each && facts.cylinders > 1
+  const cylinders = each ? Array.from({ length: facts.cylinders }, (_, i) => `cylinder ${i + 1}`) : ['']
+  const sides: readonly string[] = MEASURE_PLANS[item].at ? SIDES[MEASURE_PLANS[item].at] : ['']
+  const all = cylinders.flatMap(c => sides.map(s => [c, s].filter(Boolean).join(', ')))
+  return all.length > 1 ? all : []
+}
 
 /** Whether a fit has no clearance at all: then nothing goes together, whatever its most is. */
 const tooTight = (body: MeasureBody, judged: Judgement): boolean =>
@@ -97,8 +154,8 @@ export function sizeFacts(body: MeasureBody, judged: Judgement | null): FactDraf
   })
   const [first] = means.parts
   if (!first) return []
-  // a play between two parts is a fact of both: whichever is renewed is measured again
-  return [fact(first, means.property), ...(MEASURE_PLANS[body.item].fit ? [fact(first, 'fit')] : [])]
+  const property = propertyOf(first, means.property, body.place)
+  return [fact(first, property), ...(MEASURE_PLANS[body.item].fit ? [fact(first, fitOf(first, body))] : [])]
 }
 
 export function sizeHazards(body: MeasureBody, judged: Judgement | null): HazardStart[] {
@@ -107,7 +164,14 @@ export function sizeHazards(body: MeasureBody, judged: Judgement | null): Hazard
   if (!judged || !means || !part) return []
   const subject = subjectOf(part, body.place)
   if (tooTight(body, judged))
-    return [{ hazard: 'no_fit', subject, why: `${judged.headline}: no clearance, nothing goes together like that.` }]
+    return [
+      {
+        hazard: 'no_fit',
+        subject,
+        property: fitOf(part, body),
+        why: `${judged.headline}: no clearance, nothing goes together like that.`,
+      },
+    ]
   if (!means.hazard || (judged.mark !== 'past' && judged.mark !== 'near')) return []
   // past a rule of thumb, or as it looks: look first
   return [

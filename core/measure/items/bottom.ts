@@ -105,6 +105,7 @@ export const BOTTOM_SIZES = {
     most: 'main_clearance_max',
     thumb: (_, __, reads) => ({ lower: null, upper: reads ? PLAIN_SHARE * (reads[1] ?? 0) : null }),
     fits: shells,
+    at: 'main',
     past: 'Shells, or the next undersize after grinding.',
   },
   main_play: {
@@ -117,6 +118,7 @@ export const BOTTOM_SIZES = {
     thumb: most(0.05),
     newTo: () => 0.028,
     fits: any,
+    at: 'main',
     past: 'Bearing, and its seal with it.',
   },
   end_float: {
@@ -152,6 +154,7 @@ export const BOTTOM_SIZES = {
     thumb: most(0.5),
     newTo: () => 0.2,
     fits: any,
+    at: 'main',
     past: 'Tilted or pressed out: a new seal; ask what pressed it. An unknown age and a low price speak for renewing it anyway.',
   },
 } as const satisfies Record<string, MeasurePlan>

@@ -42,3 +42,7 @@ export const lashThumb =
 
 export const ringShare = (f: EngineFacts): number =>
   f.cycle === 'two' ? 0.007 : f.cooling === 'liquid' ? 0.006 : 0.007
+
+/** A ring's end gap as a share of the bore: less than the least butts when it is hot. Rule of thumb, general engine-machining practice. */
+export const gapThumb = (_: EngineFacts, boreMm: number | null): Limits =>
+  boreMm === null ? none() : { lower: 0.002 * boreMm, upper: 0.012 * boreMm }

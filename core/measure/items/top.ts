@@ -1,11 +1,11 @@
 import { gasketAdvice, protrusionAdvice } from '../choices'
 import { ringRadialWear } from '../rings'
 import type { MeasurePlan } from '../measurePlan'
-import { first, most, none, any, four, two, SQUISH, ringShare } from './limits'
+import { first, most, none, any, four, two, SQUISH, ringShare, gapThumb } from './limits'
 
 export const TOP_SIZES = {
   ring_gap: {
-    label: 'Ring end gap',
+    label: 'Top ring, end gap',
     reads: ['Gap'],
     tool: 'feeler',
     unit: 'mm',
@@ -13,9 +13,37 @@ export const TOP_SIZES = {
     figure: first,
     least: 'ring_gap_min',
     most: 'ring_gap_max',
-    thumb: (_, bore) => ({ lower: null, upper: bore === null ? null : 0.012 * bore }),
+    thumb: gapThumb,
     newTo: (f, bore) => (bore === null ? null : ringShare(f) * bore),
     fits: any,
+    past: 'New rings; measure the bore before they are bought.',
+  },
+  ring_gap_second: {
+    label: 'Second ring, end gap',
+    reads: ['Gap'],
+    tool: 'feeler',
+    unit: 'mm',
+    fit: true,
+    figure: first,
+    least: 'ring_gap_second_min',
+    most: 'ring_gap_second_max',
+    thumb: gapThumb,
+    newTo: (f, bore) => (bore === null ? null : ringShare(f) * bore),
+    fits: any,
+    past: 'New rings; measure the bore before they are bought.',
+  },
+  ring_gap_oil: {
+    label: 'Oil ring, end gap of a rail',
+    reads: ['Gap'],
+    tool: 'feeler',
+    unit: 'mm',
+    fit: true,
+    figure: first,
+    least: 'ring_gap_oil_min',
+    most: 'ring_gap_oil_max',
+    // a rail's gap differs most from one make to another: no honest figure without the sheet's
+    thumb: none,
+    fits: four,
     past: 'New rings; measure the bore before they are bought.',
   },
   ring_wear: {
@@ -30,7 +58,7 @@ export const TOP_SIZES = {
     past: 'New rings.',
   },
   ring_side: {
-    label: 'Ring in its groove',
+    label: 'Top ring in its groove',
     reads: ['Clearance'],
     tool: 'feeler',
     unit: 'mm',
@@ -41,6 +69,34 @@ export const TOP_SIZES = {
     thumb: most(0.15),
     newTo: () => 0.08,
     fits: any,
+    past: 'The groove is worn: a new piston, not new rings.',
+  },
+  ring_side_second: {
+    label: 'Second ring in its groove',
+    reads: ['Clearance'],
+    tool: 'feeler',
+    unit: 'mm',
+    fit: true,
+    figure: first,
+    least: 'ring_side_second_min',
+    most: 'ring_side_second_max',
+    thumb: most(0.15),
+    newTo: () => 0.08,
+    fits: any,
+    past: 'The groove is worn: a new piston, not new rings.',
+  },
+  ring_side_oil: {
+    label: 'Oil ring in its groove',
+    reads: ['Clearance'],
+    tool: 'feeler',
+    unit: 'mm',
+    fit: true,
+    figure: first,
+    least: 'ring_side_oil_min',
+    most: 'ring_side_oil_max',
+    thumb: most(0.15),
+    newTo: () => 0.08,
+    fits: four,
     past: 'The groove is worn: a new piston, not new rings.',
   },
   squish: {

@@ -17,6 +17,7 @@ export const VALVES_SIZES = {
     thumb: most(0.1),
     newTo: () => 0.06,
     fits: four,
+    at: 'valve',
     past: 'Guide, and the valve if its stem is under size.',
   },
   seat_width: {
@@ -29,6 +30,7 @@ export const VALVES_SIZES = {
     thumb: most(2),
     newTo: () => 1.5,
     fits: four,
+    at: 'valve',
     past: 'Recut and narrow.',
   },
   spring_free: {
@@ -40,6 +42,7 @@ export const VALVES_SIZES = {
     least: 'spring_free_min',
     thumb: none,
     fits: four,
+    at: 'valve',
     past: 'New spring.',
   },
   shim_inlet: {

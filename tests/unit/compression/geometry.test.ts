@@ -128,6 +128,20 @@ describe('debris beside earlier samples', () => {
       ).details.join(' '),
     ).not.toContain('earlier samples')
   })
+  it('fine glitter of an engine that beds in is allowed for, by hours, by km, or by months where nothing counts', () => {
+    const score = (more: object): number =>
+      judgeDebris(
+        sample('much', 5, { items: [{ material: 'aluminium', amount: 'some', largestUm: 80 }], ...more }),
+        file([]),
+      ).score
+    const old = score({})
+    for (const young of [{ hoursSinceRebuild: 2 }, { kmSinceRebuild: 100 }, { monthsSinceRebuild: 0.5 }])
+      expect(score(young), JSON.stringify(young)).toBeLessThan(old * 0.8)
+    for (const aged of [{ hoursSinceRebuild: 60 }, { kmSinceRebuild: 3000 }, { monthsSinceRebuild: 14 }])
+      expect(score(aged), JSON.stringify(aged)).toBeCloseTo(old, 9)
+    // what was run is heard before the calendar: a month in daily hire is long
+    expect(score({ hoursSinceRebuild: 60, monthsSinceRebuild: 1 })).toBeCloseTo(old, 9)
+  })
   it("says that bedding in can't be told from wear without a control", () => {
     const glitter = (control: 'none' | 'same') =>
       judgeDebris(

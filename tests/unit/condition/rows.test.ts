@@ -342,11 +342,18 @@ const ROWS: Row[] = [
     end: [work('renewed', ['piston']), bored(65.1, 65)],
   },
   {
-    danger: 'no_fit:piston',
+    danger: 'no_fit:piston:fit',
     acts: ['build'],
     start: [bored(65, 65.05)],
     not: [[bored(65.1, 65.05)], [work('renewed', ['piston'])]],
     end: [work('renewed', ['piston']), bored(65.1, 65)],
+  },
+  {
+    danger: 'no_fit:rings:fit ring_gap',
+    acts: ['build'],
+    start: [size('ring_gap', 0)],
+    not: [[size('ring_gap', 0.3)], [work('renewed', ['rings']), size('ring_gap_second', 0.3)]],
+    end: [work('renewed', ['rings']), size('ring_gap', 0.3)],
   },
   {
     danger: 'valve_timing:chain',

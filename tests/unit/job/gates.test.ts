@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { refusal } from '#core/gates'
-import { notToRun } from '#core/condition/stops'
-import { handBackView } from '#core/handover/handBack'
+import { leftOwed } from '#core/condition/owed'
+import { notToRun } from '#core/judgement'
+import { handBackView } from '#core/entries/hand_back/refuse'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { pouredIn } from '#core/condition/fuelPath'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
@@ -57,8 +58,25 @@ describe('handing back', () => {
     expect(at(out('test_owed'), knock)).toMatch(/ready to be delivered/)
     expect(at(out('as_is'), knock)).toBeNull()
     const open = [entry('evidence', { what: 'half a clip', where: 'sump', missing: false, explained: null }, done)]
-    expect(at(out('mended'), open)).toMatch(/Still owed/)
-    expect(at(out('test_owed'), open)).toBeNull()
+    // what must be done before it goes is no test that may be owed
+    for (const way of ['mended', 'test_owed'] as const)
+      expect(at(out(way), open)).toMatch(/before it goes: .*half a clip/)
+    expect(at(out('as_is'), open)).toBeNull()
+    const noticed = [
+      entry('part', {
+        ...{ part: 'clutch', place: null, seen: [], disposition: 'reuse', reason: null, orientation: null },
+        owed: 'slip under load to be tried',
+      } as never),
+    ]
+    expect(at(out('mended'), noticed)).toMatch(/Still owed: .*slip under load/)
+    expect(at(out('test_owed'), noticed)).toBeNull()
+    // and it stands at the machine's next visit, the named test with its due and the rest without
+    expect(leftOwed([...noticed, out('as_is')])).toEqual([
+      { what: 'ride test', due: 'first snow' },
+      { what: expect.stringContaining('slip under load'), due: null },
+      { what: expect.stringContaining('thinnest not measured'), due: null },
+    ])
+    expect(leftOwed(noticed)).toEqual([])
     for (const miss of ['told', 'disabled'])
       expect(
         BODY_SCHEMAS.hand_back.safeParse({

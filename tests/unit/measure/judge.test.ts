@@ -5,6 +5,7 @@ import { judgeValveLeak } from '#core/entries/valve_leak/judge'
 import { groupOf, MEASURE_PLANS } from '#core/measure/items'
 import { judgePumpRig } from '#core/entries/pump_rig/judge'
 import { judgeBore } from '#core/entries/bore/judge'
+import { placesOfSize } from '#core/entries/measure/dangers'
 import { judgeMeasure } from '#core/entries/measure/judge'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entry, figureOf, file } from '../job/file'
@@ -53,6 +54,75 @@ const IRON = {
 const judge = (rows: [number, number][], more: Partial<BodyOf['bore']> = {}, at: Parameters<typeof file>[1] = IRON) =>
   judgeBore(bore(rows, more), file([], at))
 const text = (j: { details: string[] }) => j.details.join(' ')
+
+describe('by cylinder and place', () => {
+  const rings = [
+    figureOf('ring_gap_min', 0.2, 'mm'),
+    figureOf('ring_gap_max', 0.8, 'mm'),
+    figureOf('ring_gap_second_min', 0.3, 'mm'),
+    figureOf('ring_gap_second_max', 1, 'mm'),
+    figureOf('ring_gap_oil_max', 1.2, 'mm'),
+    figureOf('ring_side_second_max', 0.1, 'mm'),
+  ]
+  const parts = ({ bad }: ReturnType<typeof assess>) => bad.map(b => b.parts.map(p => p.part))
+  const now = (log: Entry[], at: Parameters<typeof file>[1] = { spec: rings }) => assess(file(log, at))
+  it('each ring has a least and a most of its own', () => {
+    const marks = (item: BodyOf['measure']['item'], ...gaps: number[]) =>
+      gaps.map(gap => now([size(item, [gap], { tool: 'feeler' })]).judgements[0]?.mark)
+    expect(marks('ring_gap', 0.1, 0.5, 0.95)).toEqual(['past', 'good', 'past'])
+    expect(marks('ring_gap_second', 0.1, 0.5, 0.95, 1.1)).toEqual(['past', 'good', 'good', 'past'])
+    expect(marks('ring_gap_oil', 0.95, 1.3)).toEqual(['good', 'past'])
+    expect(marks('ring_side_second', 0.06, 0.2)).toEqual(['good', 'past'])
+  })
+  it('a second ring that is good takes nothing back of a top ring that is not', () => {
+    const bad = now([size('ring_gap', [0.95]), size('ring_gap_second', [0.5])])
+    expect(parts(bad)).toEqual([['rings', 'cylinder']])
+    expect(bad.marks.measure).toBe('past')
+  })
+  it('a rule of thumb asks to look, too tight as well as too wide', () => {
+    const at = { spec: [figureOf('bore', 60, 'mm')] }
+    for (const gap of [0.08, 0.8]) expect(now([size('ring_gap', [gap])], at).judgements[0]?.mark).toBe('near')
+    expect(now([size('ring_gap', [0.3])], at).judgements[0]?.mark).toBe('good')
+  })
+  it('the clearance of a groove never ends the slap of a piston', () => {
+    const slap = [
+      bore(
+        [
+          [52.3, 52.3],
+          [52.3, 52.3],
+        ],
+        { piston: { value: 52, unit: 'mm' } },
+      ),
+      entry('work', { did: 'renewed', parts: ['piston'], answers: [], note: null } as never, { how: null }),
+      size('ring_side', [0.05]),
+    ]
+    const spec = [figureOf('piston_clearance_max', 0.1, 'mm'), figureOf('ring_side_max', 0.1, 'mm')]
+    expect(now(slap, { facts: { bore: 'iron' }, spec }).stops.map(s => s.id)).toContain('piston_slap')
+  })
+  it('inlet and exhaust, drive and flywheel side are places of their own, in either order', () => {
+    const wobble = (place: string, mm: number): Entry => size('guide', [mm, 35, 10], { place })
+    const spec = [figureOf('guide_clearance_max', 0.1, 'mm'), figureOf('main_play_max', 0.05, 'mm')]
+    for (const log of [
+      [wobble('inlet', 0.3), wobble('exhaust', 0.05)],
+      [wobble('exhaust', 0.05), wobble('inlet', 0.3)],
+    ])
+      expect(parts(now(log, { spec }))).toEqual([['inlet_valve', 'head']])
+    const play = (place: string, mm: number): Entry => size('main_play', [mm], { place })
+    expect(parts(now([play('flywheel side', 0.2), play('drive side', 0.01)], { spec }))).toEqual([
+      ['main_flywheel', 'crank'],
+    ])
+    const springs = [figureOf('spring_free_min', 30, 'mm')]
+    const free = (place: string, mm: number): Entry => size('spring_free', [mm], { place })
+    expect(parts(now([free('inlet', 28), free('exhaust', 31)], { spec: springs }))).toEqual([['springs']])
+  })
+  it('where it can be taken is picked, by this engine', () => {
+    const { facts } = file([])
+    expect(placesOfSize('guide', facts)).toEqual(['inlet', 'exhaust'])
+    expect(placesOfSize('ring_gap', facts)).toEqual([])
+    expect(placesOfSize('ring_gap', { ...facts, cylinders: 2 })).toEqual(['cylinder 1', 'cylinder 2'])
+    expect(placesOfSize('guide', { ...facts, cylinders: 2 })).toContain('cylinder 2, exhaust')
+  })
+})
 
 describe('a fit has a least as well as a most', () => {
   const taken = (item: BodyOf['measure']['item'], ...reads: number[]): Entry =>
