@@ -47,7 +47,8 @@ const SHOTS = [
     'book-in',
     '/jobs/new',
     async page => {
-      await page.getByLabel('Kind of machine').selectOption('walk_behind_mower')
+      await page.getByRole('combobox', { name: 'Kind of machine' }).click()
+      await page.getByRole('option', { name: 'Walk-behind mower' }).click()
       await page.getByLabel('Make, model, as on the machine').fill('Thistledown 53')
     },
   ],

@@ -70,8 +70,7 @@ function state(l: QuoteLine): string {
       {{ moneyText(change.agreed, shop.policy.currency) }} that were agreed.
     </p>
     <div class="acts">
-      <button type="button" class="btn" :class="{ on: open }" :aria-expanded="open" @click="open = !open">
-        Ask the owner by a link</button
+      <ElButton :class="{ on: open }" :aria-expanded="open" @click="open = !open"> Ask the owner by a link</ElButton
       ><span v-for="l in lines.slice(0, 3)" :key="l.id" class="sent"
         ><b>{{ QUOTE_STAGES[l.quote.stage] }}</b>
         <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span>
@@ -115,7 +114,7 @@ function state(l: QuoteLine): string {
       </fieldset>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
-        <button class="btn go" type="submit" :disabled="busy">Freeze it and ask</button
+        <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Freeze it and ask</ElButton
         ><span class="lab">The message waits in the shop's outbox.</span>
       </div>
       <p v-if="link" class="link2" role="status">

@@ -58,7 +58,7 @@ const suffix = computed(
     <fieldset v-for="(row, i) in rows" :key="i" class="inner">
       <legend class="lab">
         {{ wordsOfKey(name) }} {{ i + 1 }}
-        <button v-if="rows.length > 1" type="button" class="link" @click="rows.splice(i, 1)">Take out</button>
+        <ElButton link v-if="rows.length > 1" class="link" @click="rows.splice(i, 1)">Take out</ElButton>
       </legend>
       <CalcField
         v-for="(s, k) in schema.items?.properties"
@@ -72,7 +72,7 @@ const suffix = computed(
         @update:model-value="v => ((row as Record<string, CalcDraft>)[k] = v)"
       />
     </fieldset>
-    <button type="button" class="btn dash" @click="rows.push(blankDraft(schema.items ?? {}))">One more</button>
+    <ElButton class="dash" @click="rows.push(blankDraft(schema.items ?? {}))">One more</ElButton>
     <p v-if="own" class="fault">{{ own }}</p>
   </div>
   <PickField

@@ -11,8 +11,9 @@ const props = defineProps<{
 const model = defineModel<T | null>({ required: true })
 const id = useId()
 const entries = computed(() => Object.entries(props.options) as [T, string][])
-function press(value: T): void {
-  if (!props.needed && model.value === value) model.value = null
+/** the answer itself is heard on its way down: the component lets it rise no further */
+function press({ target }: Event, value: T): void {
+  if (!props.needed && target instanceof HTMLInputElement && model.value === value) model.value = null
 }
 </script>
 
@@ -20,14 +21,23 @@ function press(value: T): void {
   <fieldset class="chips" :aria-describedby="fault ? `${id}-fault` : undefined">
     <legend class="lab" :class="{ sr: hideLabel }">{{ label }}</legend>
     <div class="opts">
-      <label v-for="[value, word] in entries" :key="value" class="chip" :class="{ on: model === value }">
-        <input v-model="model" type="radio" :name="id" :value="value" class="sr" @click="press(value)" />
+      <ElRadio
+        v-for="[value, word] in entries"
+        :key="value"
+        :model-value="model ?? undefined"
+        :value="value"
+        :name="id"
+        class="chip"
+        :class="{ on: model === value }"
+        @update:model-value="model = value"
+        @click.capture="press($event, value)"
+      >
         <i v-if="swatches?.[value]" class="sw" :style="{ background: swatches[value] }" aria-hidden="true" />
         <svg v-if="model === value" width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
           <path d="m1.5 6 3 3.5 6-7" fill="none" stroke="currentColor" stroke-width="2" />
         </svg>
         {{ word }}
-      </label>
+      </ElRadio>
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault">{{ fault }}</p>
   </fieldset>

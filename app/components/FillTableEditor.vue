@@ -52,13 +52,11 @@ const line = computed(() => points.value.map(([r, ml]) => `${box.value.x(ml)},${
           <div v-for="(row, i) in draft.rows" :key="i" class="row">
             <PlainField v-model="row.reading" :label="`Reading ${i + 1}`" suffix="mm" inputmode="decimal" />
             <PlainField v-model="row.ml" :label="`Oil in it ${i + 1}`" suffix="mL" inputmode="decimal" />
-            <button type="button" class="link" :aria-label="`Take point ${i + 1} out`" @click="draft.rows.splice(i, 1)">
+            <ElButton link class="link" :aria-label="`Take point ${i + 1} out`" @click="draft.rows.splice(i, 1)">
               Take out
-            </button>
+            </ElButton>
           </div>
-          <button type="button" class="btn dash" @click="draft.rows.push({ reading: '', ml: '' })">
-            Another point
-          </button>
+          <ElButton class="dash" @click="draft.rows.push({ reading: '', ml: '' })"> Another point </ElButton>
           <div class="row">
             <PlainField v-model="draft.lowAt" label="Low mark reads" suffix="mm" inputmode="decimal" /><PlainField
               v-model="draft.fullAt"

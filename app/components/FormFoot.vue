@@ -8,12 +8,12 @@ const emit = defineEmits<{ cancel: [] }>()
   <div class="foot">
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
-      <button class="btn go" type="submit" :disabled="busy">
+      <ElButton class="go" type="primary" native-type="submit" :disabled="busy">
         {{ correcting ? 'Log the correction' : label }} <kbd>Enter</kbd>
-      </button>
-      <button v-if="correcting || touched" class="btn" type="button" @click="emit('cancel')">
+      </ElButton>
+      <ElButton v-if="correcting || touched" @click="emit('cancel')">
         {{ correcting ? 'Leave it as it was' : 'Clear' }}
-      </button>
+      </ElButton>
       <slot />
     </div>
     <p v-if="correcting" class="lab">You are correcting an entry: both will stay in the log.</p>

@@ -17,17 +17,15 @@ const id = useId()
     <div v-for="q in questions" :key="q.id" class="q" role="group" :aria-labelledby="`${id}-${q.id}`">
       <p :id="`${id}-${q.id}`">{{ q.ask }}</p>
       <div class="a">
-        <button
+        <ElButton
           v-for="a in q.answers"
           :key="a"
-          type="button"
-          class="btn"
           :class="{ on: answers[q.id] === a }"
           :aria-pressed="answers[q.id] === a"
           @click="set(q.id, a)"
         >
           {{ a }}
-        </button>
+        </ElButton>
         <input
           class="in"
           :value="q.answers.includes(answers[q.id] ?? '') ? '' : (answers[q.id] ?? '')"
@@ -63,7 +61,7 @@ const id = useId()
   flex: 1 1 92px;
   width: 92px;
 }
-.a .btn {
+.a .el-button.el-button {
   padding: 0 9px;
   font-weight: 400;
   white-space: normal;

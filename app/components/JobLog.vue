@@ -34,18 +34,18 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>
         <span v-if="alive(e) && e.kind !== 'approval'" class="do">
-          <button v-if="correctable(e)" type="button" class="link" @click="sheet.correct(e)">
+          <ElButton link v-if="correctable(e)" class="link" @click="sheet.correct(e)">
             Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
-          </button>
-          <button type="button" class="link" @click="sheet.undo(e)">
+          </ElButton>
+          <ElButton link class="link" @click="sheet.undo(e)">
             Undo<span class="sr"> {{ describe(e, shop.policy).title }}</span>
-          </button>
+          </ElButton>
         </span>
       </li>
     </ol>
-    <button v-if="newest.length > 6" type="button" class="link" :aria-expanded="all" @click="all = !all">
+    <ElButton link v-if="newest.length > 6" class="link" :aria-expanded="all" @click="all = !all">
       {{ all ? 'Show the last six' : `Show all ${newest.length}` }}
-    </button>
+    </ElButton>
   </section>
 </template>
 

@@ -78,9 +78,9 @@ async function keep(k: KeepLine): Promise<void> {
           ><span class="lab">{{ cash(k.priceMinor) }}, {{ k.stripMinutes }} min</span
           ><b class="num">{{ cash(k.worthMinor) }}</b
           ><span v-if="taken.get(k.part)" class="st good">● S {{ taken.get(k.part) }}</span
-          ><button v-else type="button" class="btn dash" @click="pick(k)">
+          ><ElButton v-else class="dash" @click="pick(k)">
             Onto the shelf<span class="sr">: {{ k.name }}</span>
-          </button>
+          </ElButton>
         </div>
         <form v-if="open === k.part" class="put" @submit.prevent="keep(k)">
           <div class="cols">
@@ -97,7 +97,7 @@ async function keep(k: KeepLine): Promise<void> {
           </div>
           <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
-          <div class="acts"><button class="btn go" type="submit">Put it there</button></div>
+          <div class="acts"><ElButton type="primary" class="go" native-type="submit">Put it there</ElButton></div>
         </form>
       </li>
     </ul>

@@ -114,13 +114,9 @@ const said = (site: Site): string =>
           <option v-for="(word, k) in LEAK_STATES" :key="k" :value="k">{{ word }}</option>
         </select>
       </div>
-      <button
-        type="button"
-        class="btn dash"
-        @click="sites = shown.map(site => ({ site, state: stateOf(site) ?? 'dry' }))"
-      >
+      <ElButton class="dash" @click="sites = shown.map(site => ({ site, state: stateOf(site) ?? 'dry' }))">
         The rest is dry
-      </button>
+      </ElButton>
       <p v-if="fault" class="fault">{{ fault }}</p>
     </div>
   </div>

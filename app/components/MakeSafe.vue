@@ -26,7 +26,7 @@ async function log(done: typeof ticked.value): Promise<void> {
   <div v-if="!sheet.assessment.value?.closed" class="safe" :class="{ done: safe }">
     <p v-if="safe && last" class="said">
       <StateMark mark="good" bare /> Made safe {{ dayjs(last.at).format('HH:mm') }}, {{ shop.initials(last.by) }}
-      <button type="button" class="link" @click="log([])">Something was connected again</button>
+      <ElButton link class="link" @click="log([])">Something was connected again</ElButton>
     </p>
     <form v-else @submit.prevent="log(ticked)">
       <fieldset>
@@ -37,7 +37,7 @@ async function log(done: typeof ticked.value): Promise<void> {
         <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"
           ><input v-model="ticked" type="checkbox" :value="k" /> {{ word }}</label
         >
-        <button class="btn" type="submit">Made safe</button>
+        <ElButton native-type="submit">Made safe</ElButton>
       </fieldset>
       <p v-if="message" class="fault">{{ message }}</p>
     </form>
@@ -93,7 +93,7 @@ legend {
   height: 22px;
   accent-color: var(--petrol);
 }
-.btn {
+.el-button.el-button {
   margin-left: auto;
 }
 .tiltguide summary {

@@ -4,14 +4,23 @@ const props = defineProps<{ label: string; options: Partial<Record<T, string>>; 
 const model = defineModel<T[]>({ required: true })
 const id = useId()
 const entries = computed(() => Object.entries(props.options) as [T, string][])
+const mark = (value: T): void => {
+  model.value = model.value.includes(value) ? model.value.filter(v => v !== value) : [...model.value, value]
+}
 </script>
 
 <template>
   <fieldset class="chips" :aria-describedby="fault ? `${id}-fault` : undefined">
     <legend class="lab">{{ label }}</legend>
     <div class="opts">
-      <label v-for="[value, word] in entries" :key="value" class="chip" :class="{ on: model.includes(value) }"
-        ><input v-model="model" type="checkbox" :value="value" /> {{ word }}</label
+      <ElCheckbox
+        v-for="[value, word] in entries"
+        :key="value"
+        :model-value="model.includes(value)"
+        class="chip"
+        :class="{ on: model.includes(value) }"
+        @update:model-value="mark(value)"
+        >{{ word }}</ElCheckbox
       >
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault">{{ fault }}</p>
@@ -36,11 +45,6 @@ const entries = computed(() => Object.entries(props.options) as [T, string][])
 }
 .fault {
   grid-column: 1 / -1;
-}
-.chip input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--petrol);
 }
 @media (max-width: 640px) {
   .chips {

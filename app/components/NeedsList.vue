@@ -43,34 +43,34 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
             }}{{ n.chance < 1 ? `, only if needed (${Math.round(100 * n.chance)} %)` : '' }}</span
           >
           <span class="acts"
-            ><button v-if="n.type === 'part' && n.state === 'ordered'" type="button" class="btn" @click="arrived(n)">
-              It is here<span class="sr">: {{ n.text }}</span></button
-            ><button v-if="n.type === 'outwork' && n.work" type="button" class="btn" @click="pick(n, n.work)">
-              Back, or changed<span class="sr">: {{ n.text }}</span></button
-            ><button v-else-if="n.state !== 'arrived'" type="button" class="btn dash" @click="pick(n)">
+            ><ElButton v-if="n.type === 'part' && n.state === 'ordered'" @click="arrived(n)">
+              It is here<span class="sr">: {{ n.text }}</span></ElButton
+            ><ElButton v-if="n.type === 'outwork' && n.work" @click="pick(n, n.work)">
+              Back, or changed<span class="sr">: {{ n.text }}</span></ElButton
+            ><ElButton v-else-if="n.state !== 'arrived'" class="dash" @click="pick(n)">
               {{ n.type === 'part' ? (n.orders.length ? 'Ask another' : 'Order') : 'Send out'
               }}<span class="sr">: {{ n.text }}</span>
-            </button></span
+            </ElButton></span
           >
         </div>
         <p v-for="o in n.orders" :key="o.id" class="note log2">
           {{ o.body.supplier }}{{ o.body.number ? `, ${o.body.number}` : '' }}:
           {{ ORDER_STATES[o.body.state].toLowerCase() }}{{ o.body.note ? `; ${o.body.note}` : '' }}
-          <button type="button" class="link" @click="pick(n, o)">
+          <ElButton link class="link" @click="pick(n, o)">
             Change<span class="sr"> the order of {{ n.text }} at {{ o.body.supplier }}</span>
-          </button>
+          </ElButton>
         </p>
         <form v-if="picked === n.text" class="order" @submit.prevent="submit">
           <template v-if="n.type === 'part'">
             <div v-if="offers.length && !base" class="acts">
-              <button v-for="p in offers" :key="p.id" type="button" class="btn dash" @click="take(p)">
+              <ElButton v-for="p in offers" :key="p.id" class="dash" @click="take(p)">
                 {{ p.name }}
                 <small
                   >{{ p.supplier }},
                   {{ p.priceMinor === null ? 'not to be had' : moneyField(p.priceMinor, shop.policy.currency)
                   }}{{ p.stock ? `, ${p.stock} there` : p.leadDays === null ? '' : `, ${p.leadDays} days` }}</small
                 >
-              </button>
+              </ElButton>
             </div>
             <div class="cols2">
               <PlainField v-model="draft.supplier" label="Supplier" :fault="fault('supplier')" /><PlainField
@@ -130,14 +130,10 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
           </template>
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <button class="btn go" type="submit">
-              {{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</button><button
-              class="btn"
-              type="button"
-              @click="picked = null"
-            >
+            <ElButton type="primary" class="go" native-type="submit">
+              {{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</ElButton><ElButton @click="picked = null">
               Not now
-            </button>
+            </ElButton>
           </div>
         </form>
       </li>

@@ -9,17 +9,20 @@ const entries = computed(() => Object.entries(props.options) as [T, string][])
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <select
+    <ElSelect
       :id="id"
       v-model="model"
-      class="in"
-      :class="{ wrong: fault }"
-      :aria-invalid="Boolean(fault)"
+      :filterable="entries.length > 12"
+      :empty-values="[null, undefined]"
+      :aria-label="label"
       :aria-describedby="`${id}-more`"
-    >
-      <option v-if="empty" value="">{{ empty }}</option>
-      <option v-for="[value, word] in entries" :key="value" :value="value">{{ word }}</option>
-    </select>
+      :class="{ wrong: fault }"
+      ><ElOption v-if="empty" value="" :label="empty" /><ElOption
+        v-for="[value, word] in entries"
+        :key="value"
+        :value="value"
+        :label="word"
+    /></ElSelect>
     <p :id="`${id}-more`" class="fault" :hidden="!fault">{{ fault }}</p>
   </div>
 </template>

@@ -11,48 +11,26 @@ const rest = computed(() => Object.fromEntries(Object.entries(attrs).filter(([na
 <template>
   <div class="field" :class="$attrs.class">
     <label :for="id">{{ label }}</label>
-    <textarea
-      v-if="area"
+    <ElInput
       :id="id"
       v-model="model"
-      class="in"
+      :type="area ? 'textarea' : 'text'"
+      :rows="2"
       :class="{ wrong: fault }"
-      rows="2"
+      autocomplete="off"
       v-bind="rest"
       :aria-invalid="Boolean(fault)"
       :aria-describedby="`${id}-more`"
-    />
-    <span v-else class="with" :class="{ has: suffix }">
-      <input
-        :id="id"
-        v-model="model"
-        class="in"
-        :class="{ wrong: fault }"
-        autocomplete="off"
-        v-bind="rest"
-        :aria-invalid="Boolean(fault)"
-        :aria-describedby="`${id}-more`"
-      />
-      <span v-if="suffix" class="lab suffix" aria-hidden="true">{{ suffix }}</span>
-    </span>
+    >
+      <template v-if="suffix" #suffix
+        ><span class="lab" aria-hidden="true">{{ suffix }}</span></template
+      >
+    </ElInput>
     <p :id="`${id}-more`" :class="fault ? 'fault' : 'note'">{{ fault || hint }}</p>
   </div>
 </template>
 
 <style scoped>
-.with {
-  position: relative;
-  display: block;
-}
-.with.has .in {
-  padding-right: 52px;
-}
-.suffix {
-  position: absolute;
-  right: 11px;
-  top: 13px;
-  pointer-events: none;
-}
 p:empty {
   display: none;
 }

@@ -26,21 +26,21 @@ function choose(next: string): void {
   <div class="field">
     <label :for="id">{{ label }}</label>
     <div class="both">
-      <input
+      <ElInput
         :id="id"
         v-model="text"
-        class="in big"
+        class="big"
         :class="{ wrong: fault }"
         inputmode="decimal"
         autocomplete="off"
         :aria-invalid="Boolean(fault)"
         :aria-describedby="`${id}-more`"
       />
-      <span class="units" role="group" :aria-label="`Unit of ${label}`">
-        <button v-for="u in units" :key="u" type="button" :aria-pressed="unit === u" @click="choose(u)">
+      <ElButtonGroup class="units" role="group" :aria-label="`Unit of ${label}`">
+        <ElButton v-for="u in units" :key="u" :aria-pressed="unit === u" @click="choose(u)">
           {{ UNITS[u]?.label ?? u }}
-        </button>
-      </span>
+        </ElButton>
+      </ElButtonGroup>
     </div>
     <p :id="`${id}-more`" :class="fault ? 'fault' : 'note'">{{ fault || hint }}</p>
   </div>
@@ -53,36 +53,22 @@ function choose(next: string): void {
   align-items: stretch;
   flex-wrap: wrap;
 }
-.in.big {
+.big {
   width: 118px;
+}
+.big :deep(.el-input__inner) {
   font: 600 28px/1 var(--label);
-  padding: 4px 10px;
 }
-.units {
-  display: inline-flex;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  overflow: hidden;
-}
-.units button {
-  border: 0;
-  background: var(--sheet);
+.units :deep(.el-button) {
   min-width: 44px;
-  min-height: 42px;
   padding: 0 9px;
   font: 500 15px var(--label);
   color: var(--ink-2);
-  cursor: pointer;
 }
-.units button + button {
-  border-left: 1px solid var(--rule);
-}
-.units button[aria-pressed='true'] {
+.units :deep(.el-button[aria-pressed='true']) {
   background: var(--ink);
+  border-color: var(--ink);
   color: #fff;
-}
-.units button:focus-visible {
-  outline-offset: -3px;
 }
 p:empty {
   display: none;

@@ -41,7 +41,7 @@ async function post(): Promise<void> {
 <template>
   <div class="sendto">
     <PickField v-model="to" label="Send it to a job" :options="options" empty="choose a job" />
-    <button type="button" class="btn" @click="post">{{ what }}</button>
+    <ElButton @click="post">{{ what }}</ElButton>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
     <p v-if="sent" class="st good" role="status">
       ● On the log of <NuxtLink :to="`/jobs/${sent}`">{{ options[sent] }}</NuxtLink>

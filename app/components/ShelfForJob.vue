@@ -36,12 +36,12 @@ async function move(item: ShelfItem, to: ShelfItem['state']): Promise<void> {
           ><span v-if="s.refusal" class="st near why">◐ {{ s.refusal }}</span></span
         >
         <span class="acts"
-          ><button v-if="s.state === 'shelf'" type="button" class="btn dash" @click="move(s, 'reserved')">
-            Reserve<span class="sr"> S {{ s.number }}</span></button
+          ><ElButton v-if="s.state === 'shelf'" class="dash" @click="move(s, 'reserved')">
+            Reserve<span class="sr"> S {{ s.number }}</span></ElButton
           ><template v-else
-            ><button type="button" class="btn" @click="move(s, 'used')">
-              Fit it<span class="sr">: S {{ s.number }}</span></button
-            ><button type="button" class="link" @click="move(s, 'shelf')">Let it go</button></template
+            ><ElButton @click="move(s, 'used')">
+              Fit it<span class="sr">: S {{ s.number }}</span></ElButton
+            ><ElButton link class="link" @click="move(s, 'shelf')">Let it go</ElButton></template
           ></span
         >
       </li>

@@ -77,12 +77,12 @@ async function typed(): Promise<void> {
       <i v-if="spend.sharePct !== null" class="bar2" aria-hidden="true"
         ><b :style="{ width: `${Math.min(100, spend.sharePct)}%` }"
       /></i>
-      <button v-if="spend.running" type="button" class="btn run" @click="stop">
+      <ElButton v-if="spend.running" class="run" @click="stop">
         Stop working <small>{{ spend.running.body.what }}</small>
-      </button>
-      <button v-else type="button" class="btn" @click="start">Start working</button>
-      <button type="button" class="link" :aria-expanded="open" @click="open = !open">Type it</button>
-      <button type="button" class="link" :aria-expanded="calling" @click="calling = !calling">Call the owner</button>
+      </ElButton>
+      <ElButton v-else @click="start">Start working</ElButton>
+      <ElButton link class="link" :aria-expanded="open" @click="open = !open">Type it</ElButton>
+      <ElButton link class="link" :aria-expanded="calling" @click="calling = !calling">Call the owner</ElButton>
     </div>
     <form v-if="open" class="type" @submit.prevent="typed">
       <PlainField v-model="what" label="What was done or bought" :fault="fault('what')" /><PlainField
@@ -97,7 +97,7 @@ async function typed(): Promise<void> {
         :suffix="shop.policy.currency"
         inputmode="decimal"
         :fault="fault('costMinor')"
-      /><button class="btn" type="submit">Log it</button>
+      /><ElButton native-type="submit">Log it</ElButton>
     </form>
     <FindingForm v-if="calling" name="owner_call" @logged="calling = false" />
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
@@ -157,7 +157,7 @@ async function typed(): Promise<void> {
   gap: 10px;
   align-items: start;
 }
-.type .btn {
+.type .el-button.el-button {
   margin-top: 21px;
 }
 @media (max-width: 640px) {

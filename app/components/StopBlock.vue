@@ -35,12 +35,11 @@ async function sign(): Promise<void> {
       {{ stop.signed.reason }}
     </p>
     <template v-else-if="stop.canSign">
-      <button v-if="!asking" type="button" class="link" @click="asking = true">I take this on</button>
+      <ElButton link v-if="!asking" class="link" @click="asking = true">I take this on</ElButton>
       <form v-else @submit.prevent="sign">
         <label :for="`why-${stop.id}`">Why it can be answered for, as {{ shop.person?.name ?? 'nobody yet' }}</label
         ><input :id="`why-${stop.id}`" v-model="reason" class="in" /><span class="acts"
-          ><button class="btn" type="submit">Sign</button
-          ><button class="btn" type="button" @click="asking = false">Leave it</button></span
+          ><ElButton native-type="submit">Sign</ElButton><ElButton @click="asking = false">Leave it</ElButton></span
         >
         <p v-if="message">{{ message }}</p>
       </form>
@@ -76,7 +75,7 @@ p {
   color: var(--past);
   border-left: 4px solid var(--past);
 }
-.link {
+.el-button.el-button.link {
   color: inherit;
   padding-left: 0;
   min-height: 44px;
@@ -92,7 +91,7 @@ label {
 .in {
   color: var(--ink);
 }
-.btn {
+.el-button.el-button {
   color: var(--ink);
 }
 </style>

@@ -14,17 +14,15 @@ const emit = defineEmits<{ pick: [form: FormName] }>()
 
 <template>
   <div class="looks" role="group" :aria-label="label">
-    <button
+    <ElButton
       v-for="t in tabs"
       :key="t.form"
-      type="button"
-      class="btn"
       :class="{ on: on === t.form }"
       :aria-pressed="on === t.form"
       @click="emit('pick', t.form)"
     >
       {{ t.label }} <StateMark v-if="marks[t.form]" :mark="marks[t.form]!" bare />
-    </button>
+    </ElButton>
   </div>
 </template>
 

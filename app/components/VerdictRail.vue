@@ -39,7 +39,7 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
             ><i aria-hidden="true"><b :style="{ width: `${Math.round(100 * l.p)}%` }" /></i>
           </li>
         </ul>
-        <button type="button" class="link flat" @click="sheet.open('narrow_down')">Why, and what else</button>
+        <ElButton link class="link flat" @click="sheet.open('narrow_down')">Why, and what else</ElButton>
       </section>
       <section v-if="lead && !a.closed" data-test="next">
         <h2 class="lab">Look at next</h2>
@@ -49,16 +49,14 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
-          ><button type="button" class="btn go" @click="lead.start()">
-            {{ lead.check ? 'Begin this check' : 'Go to it' }}</button
-          ><button v-if="lead.check && !skipping" type="button" class="btn" @click="skipping = true">
-            Skip, say why
-          </button></span
+          ><ElButton type="primary" class="go" @click="lead.start()">
+            {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
+          ><ElButton v-if="lead.check && !skipping" @click="skipping = true"> Skip, say why </ElButton></span
         >
         <form v-if="skipping && lead.check" class="skip" @submit.prevent="skip(lead.check)">
           <PlainField v-model="skipReason" label="Why it is left out" :fault="skipFault" /><span class="acts"
-            ><button class="btn" type="submit">Leave it out</button
-            ><button class="btn" type="button" @click="skipping = false">Back</button></span
+            ><ElButton native-type="submit">Leave it out</ElButton
+            ><ElButton @click="skipping = false">Back</ElButton></span
           >
         </form>
         <table v-if="lead.outcomes.length" class="then2">
@@ -73,7 +71,7 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
           </tbody>
         </table>
         <p v-for="item in then" :key="item.id" class="then">
-          <button v-if="!item.waits" type="button" class="link" @click="item.start()">{{ item.title }}</button><span
+          <ElButton link v-if="!item.waits" class="link" @click="item.start()">{{ item.title }}</ElButton><span
             v-else
             class="waits"
             >{{ item.title }}<small>waits: {{ item.waits }}</small></span

@@ -89,13 +89,11 @@ const one = (key: string): string | null => draft.value[key] as string | null
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />
-      <label v-else-if="f.type === 'switch'" class="switch"
-        ><input
-          type="checkbox"
-          :checked="Boolean(draft[f.key])"
-          @change="draft[f.key] = ($event.target as HTMLInputElement).checked"
-        />
-        {{ f.label }}</label
+      <ElCheckbox
+        v-else-if="f.type === 'switch'"
+        :model-value="Boolean(draft[f.key])"
+        @update:model-value="v => (draft[f.key] = Boolean(v))"
+        >{{ f.label }}</ElCheckbox
       >
       <QuantityField
         v-else-if="f.type === 'quantity'"
@@ -129,9 +127,9 @@ const one = (key: string): string | null => draft.value[key] as string | null
       :touched="form.touched.value"
       @cancel="form.clear()"
     >
-      <button v-if="plan.normal && !form.touched.value" type="button" class="btn dash" @click="normal">
+      <ElButton v-if="plan.normal && !form.touched.value" class="dash" @click="normal">
         {{ plan.normal.word }}
-      </button>
+      </ElButton>
       <span v-if="plan.caution" class="lab caution">{{ plan.caution }}</span>
     </FormFoot>
   </form>
@@ -148,16 +146,5 @@ const one = (key: string): string | null => draft.value[key] as string | null
 }
 .caution {
   flex: 1 1 240px;
-}
-.switch {
-  display: inline-flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-}
-.switch input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 </style>

@@ -151,9 +151,9 @@ const example =
         <p v-if="report.same" class="note">
           {{ report.same }} as they were{{ report.applied ? ', now of the new day' : '' }}.
         </p>
-        <button v-if="!report.applied && !report.lines.length" type="button" class="btn go" @click="run(true)">
+        <ElButton type="primary" v-if="!report.applied && !report.lines.length" class="go" @click="run(true)">
           Take it over
-        </button>
+        </ElButton>
       </div>
       <details class="gap">
         <summary class="lab">What a file looks like</summary>

@@ -118,7 +118,9 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
   <div class="page">
     <div class="pagehead">
       <h1>Shelf</h1>
-      <button type="button" class="btn go" :aria-expanded="open === 'new'" @click="add">Put a part on the shelf</button>
+      <ElButton type="primary" class="go" :aria-expanded="open === 'new'" @click="add"
+        >Put a part on the shelf</ElButton
+      >
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find by part or place" class="find" />
@@ -155,8 +157,8 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
-        <button class="btn go" type="submit">Put it there</button
-        ><button class="btn" type="button" @click="open = null">Not now</button>
+        <ElButton type="primary" class="go" native-type="submit">Put it there</ElButton
+        ><ElButton @click="open = null">Not now</ElButton>
       </div>
     </form>
     <ul class="list">
@@ -212,10 +214,10 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
           </div>
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <button class="btn go" type="submit">Keep it so</button
+            <ElButton type="primary" class="go" native-type="submit">Keep it so</ElButton
             ><a class="btn" :href="`/api/shelf/${s.id}/label.pdf`" target="_blank" rel="noopener">Print its label</a
-            ><button v-if="s.state === 'reserved'" type="button" class="btn" @click="move(s, 'shelf')">Let it go</button
-            ><button type="button" class="link" @click="move(s, 'gone')">It is gone</button>
+            ><ElButton v-if="s.state === 'reserved'" @click="move(s, 'shelf')">Let it go</ElButton
+            ><ElButton link class="link" @click="move(s, 'gone')">It is gone</ElButton>
           </div>
         </form>
       </li>

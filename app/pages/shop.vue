@@ -26,9 +26,9 @@ const {
       <ul class="people">
         <li v-for="p in shop.people" :key="p.id">
           <i aria-hidden="true">{{ p.initials }}</i><span>{{ p.name }}</span
-          ><button type="button" class="link" @click="setActive(p, !p.active)">
+          ><ElButton link class="link" @click="setActive(p, !p.active)">
             {{ p.active ? 'Away' : 'Back at the bench' }}<span class="sr">: {{ p.name }}</span>
-          </button>
+          </ElButton>
         </li>
       </ul>
       <form class="addp" @submit.prevent="addPerson">
@@ -40,7 +40,7 @@ const {
           v-model="person.initials"
           label="Initials"
           :fault="personFaults.find(f => f.field === 'initials')?.message"
-        /><button class="btn" type="submit">Add</button>
+        /><ElButton native-type="submit">Add</ElButton>
       </form>
       <p v-if="personMessage && !personFaults.length" class="fault">{{ personMessage }}</p>
       <p class="note">Whoever is chosen at the top right is stamped on every entry.</p>
@@ -204,7 +204,7 @@ const {
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts">
-        <button class="btn go" type="submit">Keep these rules</button
+        <ElButton type="primary" class="go" native-type="submit">Keep these rules</ElButton
         ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
       </div>
     </form>

@@ -27,6 +27,15 @@ export async function openJob(page: Page, path: string): Promise<void> {
 export const chip = (page: Page, group: string, word: string) =>
   page.getByRole('group', { name: group }).getByText(word, { exact: true })
 
+/** One answer out of a long list, by its word or by its place in the list. */
+export async function pick(page: Page, label: string, word: string | number): Promise<void> {
+  const list = page.getByRole('combobox', { name: label, exact: true })
+  // the whole box is touched: its line lies under what is chosen
+  await list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
+  const options = page.getByRole('option').filter({ visible: true })
+  await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
+}
+
 export const lean = (page: Page) => page.locator('[data-test=lean] .head')
 
 /** A machine of its own, so that no other test finds its look half done. */

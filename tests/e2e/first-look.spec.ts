@@ -61,7 +61,7 @@ test.describe('with a finger on a telephone', () => {
     await openJob(page, `/jobs/${await freshJob(page, 'Smokes since Sunday')}`)
     await page.getByRole('button', { name: /First look/ }).tap()
     await lookItOver(page, async target =>
-      target.locator('xpath=self::*[not(self::input)] | self::input/..').first().tap(),
+      target.locator('xpath=self::*[not(self::input)] | self::input/ancestor::label').first().tap(),
     )
     expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(
       0,

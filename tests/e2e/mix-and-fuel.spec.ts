@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -41,7 +41,7 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
     [],
   )
   await page.reload()
-  await page.getByLabel('Send it to a job').selectOption(job)
+  await pick(page, 'Send it to a job', 1)
   await page.getByRole('button', { name: 'Log this can' }).click()
   await expect(page.locator('.sendto')).toContainText('On the log of')
   expect(await (await request.get(`/api/jobs/${job}/assessment`)).text()).toContain('60 : 1')

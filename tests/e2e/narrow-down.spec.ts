@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -101,7 +101,7 @@ test('a check is left out only with a reason, and a check of the catalogue moves
   )
   await page.keyboard.press('Alt+3')
   await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
-  await page.getByLabel('Check', { exact: true }).selectOption({ label: 'Flywheel off, look at the key, 12 min' })
+  await pick(page, 'Check', 'Flywheel off, look at the key, 12 min')
   await expect(page.getByText('Puller, never a hammer')).toBeVisible()
   await page.getByRole('button', { name: /Log the check/ }).click()
   await expect(page.locator('.check .fault:visible')).toContainText('Say what it showed')
@@ -157,7 +157,7 @@ test("what it really was is learnt: the next owner's complaint lists it", async 
   const id = await freshJob(page, 'Leaks on the deck', 'leak')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+9')
-  await page.getByLabel('First cause', { exact: true }).selectOption({ label: 'Sump bolts loose' })
+  await pick(page, 'First cause', 'Sump bolts loose')
   await chip(page, 'How sure', 'Proved').click()
   await page.getByRole('button', { name: /Log what it was/ }).click()
   await expect(page.locator('.cause')).toContainText('Say what proves it')

@@ -47,7 +47,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await page.getByRole('button', { name: /Log this part/ }).click()
   // the next part opens by itself, and is sound in one touch
   await page.getByRole('button', { name: 'Sound, use again' }).click()
-  await expect(page.locator('.owed')).toContainText('Rings: kept on a look, ring end gap not measured')
+  await expect(page.locator('.owed')).toContainText('Rings: kept on a look, top ring, end gap not measured')
   await expect(page.locator('.stop').filter({ hasText: "Don't build it yet" })).toContainText('piston')
 
   // six readings and the piston in one go, no mouse
@@ -61,7 +61,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await expect(page.locator('.bore')).toContainText('First oversize +0.25 is not enough: it needs 52.270 mm')
   await expect(page.locator('.bore')).toContainText('+0.5 cleans up: bore to 52.450 mm, hone to 52.500 mm')
   await tab(page, 'Other sizes').click()
-  await page.getByRole('group', { name: 'What is measured' }).getByText('Ring end gap').click()
+  await page.getByRole('group', { name: 'What is measured' }).getByText('Top ring, end gap').click()
   await page.getByLabel('Gap', { exact: true }).fill('0,9')
   await page.getByRole('button', { name: /Log the size/ }).click()
   await expect(page.locator('.measure .done')).toContainText('past a rule of thumb, which condemns nothing')

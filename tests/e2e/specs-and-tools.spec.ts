@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, openJob, jobNumbered } from './bench'
+import { atTheBench, chip, jobNumbered, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -79,7 +79,7 @@ test('every calculator opens, answers or says what is missing, in the unit that 
   await page.getByRole('group', { name: 'Unit of Volume now' }).getByRole('button', { name: 'US fl oz' }).click()
   await page.getByLabel('Target', { exact: true }).fill('550')
   await expect(page.locator('.answer')).toContainText('195.1')
-  await page.getByLabel('Send it to a job').selectOption({ index: 1 })
+  await pick(page, 'Send it to a job', 1)
   await page.getByRole('button', { name: 'Write it on the log' }).click()
   await expect(page.getByText('On the log of')).toBeVisible()
   const names = await page.locator('.names button').allTextContents()
@@ -109,7 +109,7 @@ test('oil is judged without a job, kept while walking away, and sent to one', as
   await expect(page.locator('.level')).toContainText('90 mL of it is fuel, 13 %')
   await page.reload()
   await expect(page.getByLabel('Came out', { exact: true })).toHaveValue('690')
-  await page.getByLabel('Send it to a job').selectOption({ label: 'T 218 Pipit 125 Sport' })
+  await pick(page, 'Send it to a job', 'T 218 Pipit 125 Sport')
   await page.getByRole('button', { name: 'Log this oil' }).click()
   await expect(page.getByText('On the log of')).toBeVisible()
   await chip(page, 'Task', 'Does this oil fit?').click()

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -10,12 +10,12 @@ test('a job left in the middle of a field is found again as it was', async ({ pa
   await openJob(page, path)
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await page.getByLabel('Dry', { exact: true }).fill('7')
-  await page.getByRole('group', { name: 'Unit of Dry' }).getByText('psi').click()
+  await page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'psi' }).click()
   await page.getByRole('link', { name: 'Today', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Your move' })).toBeVisible()
   await openJob(page, path)
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('7')
-  await expect(page.getByRole('group', { name: 'Unit of Dry' }).getByText('psi')).toHaveAttribute(
+  await expect(page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'psi' })).toHaveAttribute(
     'aria-pressed',
     'true',
   )
@@ -32,7 +32,7 @@ test('a check that was only chosen is found again when the page is read anew', a
   await openJob(page, path)
   await page.keyboard.press('Alt+3')
   await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
-  await page.getByLabel('Check', { exact: true }).selectOption({ index: 3 })
+  await pick(page, 'Check', 3)
   await page.getByLabel('Note', { exact: true }).fill('behind the shroud')
   await openJob(page, path)
   await expect(page.getByLabel('Note', { exact: true })).toHaveValue('behind the shroud')

@@ -131,13 +131,14 @@ const facts = computed(() => {
     <section v-if="asked.length" class="block">
       <h2>Ask <span class="lab">each answer is a claim until it was checked</span></h2>
       <form class="ask" @submit.prevent="logAnswers">
-        <GuidedQuestions v-model="answers" :questions="asked" /><button
-          class="btn go"
-          type="submit"
+        <GuidedQuestions v-model="answers" :questions="asked" /><ElButton
+          type="primary"
+          class="go"
+          native-type="submit"
           :disabled="busy || !Object.values(answers).some(a => a.trim())"
         >
           Log the answers
-        </button>
+        </ElButton>
       </form>
     </section>
     <section class="block">
@@ -176,21 +177,19 @@ const facts = computed(() => {
             bare
           />
           <b>{{ describe(e, shop.policy).title }}:</b> {{ describe(e, shop.policy).text }}
-          <button type="button" class="link" @click="sheet.correct(e)">Correct</button>
+          <ElButton link class="link" @click="sheet.correct(e)">Correct</ElButton>
         </li>
       </ul>
       <div class="acts gap">
-        <button
+        <ElButton
           v-for="m in MORE"
           :key="m.form"
-          type="button"
-          class="btn"
           :class="{ on: more === m.form }"
           :aria-pressed="more === m.form"
           @click="sheet.open('book_in', more === m.form ? null : m.form)"
         >
           {{ m.label }}
-        </button>
+        </ElButton>
       </div>
       <EntryForm v-if="more && more !== 'oil_map'" :key="more" :form="more" @logged="sheet.open('book_in')" />
     </section>

@@ -103,44 +103,39 @@ const {
     <AskOwner />
     <KeepList v-if="givesUp" />
     <div class="tabs" role="group" aria-label="Before an engine is chosen">
-      <button
+      <ElButton
         v-for="t in CHECKS"
         :key="t.form"
-        type="button"
-        class="btn"
         :class="{ on: checking === t.form }"
         :aria-expanded="checking === t.form"
         @click="checking = checking === t.form ? null : t.form"
       >
         {{ t.label }}
-      </button>
+      </ElButton>
     </div>
     <EntryForm v-if="checking && checking !== 'oil_map'" :key="checking" :form="checking" @logged="checking = null" />
     <div class="tabs" role="group" aria-label="Ways to go">
-      <button
+      <ElButton
         v-for="o in options"
         :key="o.id"
-        type="button"
-        class="btn"
         :class="{ on: !adding && base?.id === o.id }"
         :aria-pressed="!adding && base?.id === o.id"
         @click="pick(o.id)"
       >
         {{ o.body.name }}
-      </button>
+      </ElButton>
       <span class="add"
         ><span class="lab">Add</span
-        ><button
+        ><ElButton
           v-for="(word, way) in WAYS"
           :key="way"
-          type="button"
-          class="btn dash"
+          class="dash"
           :class="{ on: adding === way }"
           :aria-pressed="adding === way"
           @click="adding = way"
         >
           {{ word }}
-        </button></span
+        </ElButton></span
       >
     </div>
     <OptionEditor
@@ -151,10 +146,10 @@ const {
     />
     <OptionEditor v-else-if="base" :key="base.id" :base="base" @logged="afterLog">
       <template #default="{ touched }">
-        <button type="button" class="btn" :disabled="touched || Boolean(base.body.ruledOut)" @click="askAgree">
+        <ElButton :disabled="touched || Boolean(base.body.ruledOut)" @click="askAgree">
           The owner agrees to this
-        </button>
-        <button type="button" class="link" @click="sheet.undo(base)">Take this way off</button>
+        </ElButton>
+        <ElButton link class="link" @click="sheet.undo(base)">Take this way off</ElButton>
         <span v-if="touched" class="lab">Log the change before it is agreed.</span>
         <span v-else-if="judged" class="lab sum"
           >on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} /
@@ -180,8 +175,8 @@ const {
         />
         <p v-if="message" class="bar" role="alert">{{ message }}</p>
         <div class="acts">
-          <button class="btn go" type="submit">Freeze it as agreed</button
-          ><button class="btn" type="button" @click="dialog = false">Not yet</button>
+          <ElButton type="primary" class="go" native-type="submit">Freeze it as agreed</ElButton
+          ><ElButton @click="dialog = false">Not yet</ElButton>
         </div>
       </form>
     </ElDialog>
@@ -231,7 +226,7 @@ const {
   border-top: 1px solid var(--rule-2);
   padding-top: 12px;
 }
-.tabs .btn {
+.tabs .el-button.el-button {
   padding: 0 11px;
   font-size: 14.5px;
   white-space: normal;

@@ -29,20 +29,20 @@ async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
 <template>
   <div v-if="now" class="marks">
     <template v-if="now.state === 'open'">
-      <button type="button" class="btn" @click="mark('done')">Done with {{ STAGES[stage].toLowerCase() }}</button>
-      <button v-if="!skipping" type="button" class="link" @click="skipping = true">Skip, say why</button>
+      <ElButton @click="mark('done')">Done with {{ STAGES[stage].toLowerCase() }}</ElButton>
+      <ElButton link v-if="!skipping" class="link" @click="skipping = true">Skip, say why</ElButton>
       <form v-else class="acts" @submit.prevent="mark('skipped')">
-        <input v-model="reason" class="in why" aria-label="Why it is skipped" placeholder="Why it is skipped" /><button
-          class="btn"
-          type="submit"
-        >
-          Skip it
-        </button>
+        <input
+          v-model="reason"
+          class="in why"
+          aria-label="Why it is skipped"
+          placeholder="Why it is skipped"
+        /><ElButton native-type="submit"> Skip it </ElButton>
       </form>
     </template>
     <template v-else>
       <span class="lab">{{ now.state === 'done' ? 'Done.' : `Skipped: ${now.reason ?? 'closed before'}.` }}</span>
-      <button type="button" class="link" @click="mark('open')">Open it again</button>
+      <ElButton link class="link" @click="mark('open')">Open it again</ElButton>
     </template>
     <p v-if="message" class="fault">{{ message }}</p>
   </div>

@@ -41,7 +41,7 @@ function normal(): void {
       :correcting="form.correcting.value"
       :touched="form.touched.value"
       @cancel="form.clear()"
-      ><button v-if="!form.touched.value" type="button" class="btn dash" @click="normal">Looks normal</button></FormFoot
+      ><ElButton v-if="!form.touched.value" class="dash" @click="normal">Looks normal</ElButton></FormFoot
     >
   </form>
 </template>

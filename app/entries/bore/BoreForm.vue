@@ -62,9 +62,9 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
               />
             </td>
             <td>
-              <button v-if="draft.rows.length < 8" type="button" class="btn dash" @click="draft.rows.push(['', ''])">
+              <ElButton v-if="draft.rows.length < 8" class="dash" @click="draft.rows.push(['', ''])">
                 Another depth
-              </button>
+              </ElButton>
             </td>
           </tr>
         </tfoot>

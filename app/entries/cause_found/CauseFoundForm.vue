@@ -52,7 +52,7 @@ const named = computed(() => keptOf(sheet.inForce.value).cause_found)
     <ul v-if="named.length">
       <li v-for="c in named" :key="c.id">
         <b>{{ describe(c, sheet.policy.value).text }}</b>
-        <button type="button" class="link" @click="sheet.correct(c)">Correct</button>
+        <ElButton link class="link" @click="sheet.correct(c)">Correct</ElButton>
       </li>
     </ul>
     <div class="grid2">

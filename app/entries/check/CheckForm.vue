@@ -91,23 +91,19 @@ function nothing(): void {
         <li v-for="s in check.shows" :key="s.id" role="group" :aria-label="s.seen">
           <span>{{ s.seen }}</span>
           <span class="yn"
-            ><button
-              type="button"
-              class="btn"
+            ><ElButton
               :class="{ on: draft.signs[s.id] === 'yes' }"
               :aria-pressed="draft.signs[s.id] === 'yes'"
               @click="set(s.id, 'yes')"
             >
-              Yes</button
-            ><button
-              type="button"
-              class="btn"
+              Yes</ElButton
+            ><ElButton
               :class="{ on: draft.signs[s.id] === 'no' }"
               :aria-pressed="draft.signs[s.id] === 'no'"
               @click="set(s.id, 'no')"
             >
               No
-            </button></span
+            </ElButton></span
           >
         </li>
       </ul>
@@ -121,7 +117,7 @@ function nothing(): void {
         :correcting="form.correcting.value"
         :touched="form.touched.value"
         @cancel="form.clear()"
-        ><button type="button" class="btn dash" @click="nothing">Nothing of it</button></FormFoot
+        ><ElButton class="dash" @click="nothing">Nothing of it</ElButton></FormFoot
       >
     </template>
   </form>
@@ -149,7 +145,7 @@ function nothing(): void {
   display: inline-flex;
   gap: 6px;
 }
-.yn .btn {
+.yn .el-button.el-button {
   min-width: 58px;
 }
 .on {

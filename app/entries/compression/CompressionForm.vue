@@ -137,9 +137,9 @@ const readings = computed(() =>
       </div>
       <p v-if="doubt" class="note near" role="status">
         {{ doubt.message }}
-        <button type="button" class="link" @click="draft.unit = doubt.suggestion?.unit ?? draft.unit">
+        <ElButton link class="link" @click="draft.unit = doubt.suggestion?.unit ?? draft.unit">
           Yes, {{ doubt.suggestion?.unit }}
-        </button>
+        </ElButton>
       </p>
       <svg
         viewBox="0 0 500 96"

@@ -108,12 +108,12 @@ const itemFault = (i: number): string =>
             :options="{ takes: 'takes it', leaves: 'leaves it' }"
             empty="not tried"
           />
-          <button v-if="draft.items.length > 1" type="button" class="link" @click="draft.items.splice(i, 1)">
+          <ElButton link v-if="draft.items.length > 1" class="link" @click="draft.items.splice(i, 1)">
             Take out
-          </button>
+          </ElButton>
           <p v-if="itemFault(i)" class="fault wide">{{ itemFault(i) }}</p>
         </fieldset>
-        <button type="button" class="btn dash" @click="draft.items.push(newItem())">Something else in it</button>
+        <ElButton class="dash" @click="draft.items.push(newItem())">Something else in it</ElButton>
       </div>
       <figure>
         <DebrisTray :items="drawn" />

@@ -140,7 +140,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             :units="['mL', 'L', 'US_floz']"
             kind="volume"
             :fault="fault('amount')"
-          /><button class="btn go" type="submit">Log the drain</button
+          /><ElButton type="primary" class="go" native-type="submit">Log the drain</ElButton
           ><span class="lab caution">Outdoors, no sparks. It goes to a can of its own: follow your local rules.</span>
         </form>
       </li>
@@ -152,7 +152,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             label="What was done about it"
             area
             :fault="fault('text')"
-          /><button class="btn go" type="submit">Log the cure</button>
+          /><ElButton type="primary" class="go" native-type="submit">Log the cure</ElButton>
         </form>
       </li>
       <li :class="state('stand')">
@@ -176,7 +176,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
                 type="datetime-local"
                 class="when"
                 :fault="fault('endedAt')"
-              /><button class="btn go" type="submit">End the test</button>
+              /><ElButton type="primary" class="go" native-type="submit">End the test</ElButton>
             </form>
           </div>
           <form v-else @submit.prevent="begin">
@@ -194,7 +194,9 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
               type="datetime-local"
               class="when"
               :fault="fault('startedAt')"
-            /><button class="btn go" type="submit">{{ tests ? 'Start another test' : 'Start the clock' }}</button
+            /><ElButton type="primary" class="go" native-type="submit">{{
+              tests ? 'Start another test' : 'Start the clock'
+            }}</ElButton
             ><span class="lab caution"
               >At least {{ shop.policy.standHours }} h, shop's rule. The clock goes on when this page is closed.</span
             >
@@ -211,21 +213,22 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             :units="['mL', 'L', 'US_floz']"
             kind="volume"
             :fault="fault('amount')"
-          /><PlainField v-model="draft.what" label="Oil, as on the bottle" :fault="fault('what')" /><button
-            class="btn go"
-            type="submit"
+          /><PlainField v-model="draft.what" label="Oil, as on the bottle" :fault="fault('what')" /><ElButton
+            type="primary"
+            class="go"
+            native-type="submit"
           >
             Log the refill
-          </button>
+          </ElButton>
         </form>
         <p v-else-if="state('refill') === 'later'" class="lab">Waits for the stand test.</p>
       </li>
       <li :class="state('smell')">
         <h3>5 Short run, smell it again</h3>
         <p v-if="state('smell') === 'now'">
-          <button type="button" class="btn go" @click="sheet.open('first_look', 'oil')">
+          <ElButton type="primary" class="go" @click="sheet.open('first_look', 'oil')">
             Read the oil and smell it
-          </button>
+          </ElButton>
         </p>
         <p v-else-if="path.step === 'done'" class="st good">● Smells plain: closed.</p>
       </li>

@@ -117,7 +117,7 @@ const care = computed(() =>
       <ul v-if="refused.length">
         <li v-for="r in refused" :key="r.id">
           {{ r.body.what }}. <span class="near">Risk: {{ r.body.risk }}</span>
-          <button type="button" class="link" @click="sheet.correct(r)">Correct</button>
+          <ElButton link class="link" @click="sheet.correct(r)">Correct</ElButton>
         </li>
       </ul>
       <FindingForm name="refused" />
@@ -128,7 +128,7 @@ const care = computed(() =>
         To {{ done.body.to
         }}<template v-if="done.body.way">, {{ HAND_BACK_WAYS[done.body.way].toLowerCase() }}</template
         >. {{ done.body.words }}
-        <button type="button" class="link" @click="sheet.correct(done)">Correct</button>
+        <ElButton link class="link" @click="sheet.correct(done)">Correct</ElButton>
       </p>
       <form v-else class="form" @submit.prevent="form.submit()">
         <ul v-if="a && view && (a.stops.length || !a.approved)" class="owed">

@@ -119,13 +119,13 @@ const done = computed(() => {
 })
 const el = ref<HTMLFormElement>()
 const focusFirst = (): void => {
-  void nextTick(() => el.value?.querySelector<HTMLInputElement>('input.big')?.focus())
+  void nextTick(() => el.value?.querySelector<HTMLInputElement>('.big input')?.focus())
 }
 async function submit(): Promise<void> {
   if (await form.submit()) focusFirst()
 }
 function onward(event: KeyboardEvent): void {
-  const fields = [...(el.value?.querySelectorAll<HTMLInputElement>('input.big') ?? [])]
+  const fields = [...(el.value?.querySelectorAll<HTMLInputElement>('.big input') ?? [])]
   const next = fields[fields.indexOf(event.target as HTMLInputElement) + 1]
   if (!fields.includes(event.target as HTMLInputElement) || !next) return
   event.preventDefault()

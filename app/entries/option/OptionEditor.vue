@@ -96,9 +96,9 @@ const {
             placeholder="sure"
         /></span>
         <span role="cell" class="out"
-          ><button type="button" class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">
+          ><ElButton link class="link" :aria-label="`Take out line ${i + 1}`" @click="draft.lines.splice(i, 1)">
             ✕
-          </button></span
+          </ElButton></span
         >
         <OptionLineMore v-model="draft.lines[i]!" role="cell" :number="i + 1" :cures="mends && condemnedParts" />
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
@@ -110,12 +110,12 @@ const {
       </option>
     </datalist>
     <div class="acts">
-      <button type="button" class="btn dash" @click="add('part')">Part</button
-      ><button type="button" class="btn dash" @click="add('labour')">Labour</button
-      ><button type="button" class="btn dash" @click="add('outwork')">Outwork</button
-      ><button type="button" class="btn dash" @click="add('risk')">Risk</button>
-      <button type="button" class="btn dash" @click="add('charge')">Charge</button
-      ><button v-if="!mends" type="button" class="btn dash" @click="add('sale')">Sells for</button>
+      <ElButton class="dash" @click="add('part')">Part</ElButton
+      ><ElButton class="dash" @click="add('labour')">Labour</ElButton
+      ><ElButton class="dash" @click="add('outwork')">Outwork</ElButton
+      ><ElButton class="dash" @click="add('risk')">Risk</ElButton>
+      <ElButton class="dash" @click="add('charge')">Charge</ElButton
+      ><ElButton v-if="!mends" class="dash" @click="add('sale')">Sells for</ElButton>
     </div>
     <div class="grid4">
       <template v-if="mends">

@@ -130,9 +130,9 @@ function sound(): void {
       <ul v-if="figures.length">
         <li v-for="j in figures" :key="j.entryId"><StateMark :mark="j.mark" bare /> {{ j.headline }}</li>
       </ul>
-      <button v-for="a in asked" :key="a.ask" type="button" class="link" @click="measure(a.ask)">
+      <ElButton link v-for="a in asked" :key="a.ask" class="link" @click="measure(a.ask)">
         Measure: {{ a.label }}
-      </button>
+      </ElButton>
       <img
         v-for="p in photos"
         :key="p.id"
@@ -160,9 +160,7 @@ function sound(): void {
       :touched="form.touched.value"
       @cancel="form.clear()"
     >
-      <button v-if="!base && !form.touched.value" type="button" class="btn dash" @click="sound">
-        Sound, use again
-      </button>
+      <ElButton v-if="!base && !form.touched.value" class="dash" @click="sound"> Sound, use again </ElButton>
     </FormFoot>
   </form>
 </template>

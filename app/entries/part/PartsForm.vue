@@ -96,10 +96,10 @@ const traps = computed(() => trapsOf(facts.value))
         to show.
       </p>
       <div class="acts">
-        <button type="button" class="btn" @click="sheet.open('decide')">Decide now</button
-        ><PlainField v-model="purpose" label="Go on, to find out" :fault="fault" /><button class="btn" type="submit">
+        <ElButton @click="sheet.open('decide')">Decide now</ElButton
+        ><PlainField v-model="purpose" label="Go on, to find out" :fault="fault" /><ElButton native-type="submit">
           Go on
-        </button>
+        </ElButton>
       </div>
     </form>
     <section v-if="sheet.assessment.value?.owed.length" class="owed">

@@ -32,7 +32,7 @@ const standing = (causeId: string): string => {
           <span class="st"
             ><StateMark :mark="MARKS[t.body.state]" bare /> {{ THEORY_STATES[t.body.state].toLowerCase() }}</span
           >
-          <button type="button" class="link" @click="sheet.correct(t)">Take it further</button>
+          <ElButton link class="link" @click="sheet.correct(t)">Take it further</ElButton>
         </p>
         <p v-if="t.body.causeId" class="note">
           {{ CAUSE_BY_ID.get(t.body.causeId)?.name }}: {{ standing(t.body.causeId) }}

@@ -109,7 +109,7 @@ onMounted(() => {
             ><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}:
             {{ describe(sheet.lastLogged.value, shop.policy).text }}</span
           >
-          <button type="button" class="btn" @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></button>
+          <ElButton @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></ElButton>
         </div>
         <SpendClock v-if="stage !== 'book_in' && !sheet.assessment.value?.closed" />
         <MakeSafe v-if="HANDS_IN.includes(stage)" />

@@ -39,7 +39,7 @@ const {
       <h2>Back again</h2>
       <p>
         <b>{{ known.name }}</b>, {{ known.customerName }}, {{ known.meter }}
-        <button type="button" class="link" @click="draft.machineId = ''">It is another machine</button>
+        <ElButton link class="link" @click="draft.machineId = ''">It is another machine</ElButton>
       </p>
       <EarlierVisits v-if="back?.visits.length" :visits="back.visits" class="gap" />
     </section>
@@ -107,14 +107,9 @@ const {
           :fault="fault(`entries.${firstClaim + i}.body.howKnown`)"
         />
       </div>
-      <button
-        v-if="draft.claims.length < 20"
-        type="button"
-        class="btn dash"
-        @click="draft.claims.push({ text: '', howKnown: '' })"
-      >
+      <ElButton v-if="draft.claims.length < 20" class="dash" @click="draft.claims.push({ text: '', howKnown: '' })">
         Another claim
-      </button>
+      </ElButton>
     </section>
 
     <section class="block">
@@ -154,8 +149,8 @@ const {
 
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
-      <button class="btn go" type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></button>
-      <button v-if="dirty" class="btn" type="button" @click="startOver">Start over</button>
+      <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></ElButton>
+      <ElButton v-if="dirty" @click="startOver">Start over</ElButton>
     </div>
   </form>
 </template>

@@ -155,15 +155,15 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
           />
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <button class="btn go" type="submit" :disabled="busy">Send it</button
-            ><button class="btn" type="button" @click="chosen = null">Back</button>
+            <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Send it</ElButton
+            ><ElButton @click="chosen = null">Back</ElButton>
           </div>
         </form>
         <div v-else class="buttons" role="group" aria-label="Your answer">
-          <button
+          <ElButton
+            type="primary"
             v-if="quote.fee !== null"
-            type="button"
-            class="btn go"
+            class="go"
             @click="
               chosen = {
                 choice: 'agree',
@@ -173,23 +173,17 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
             "
           >
             Yes, {{ QUOTE_STAGES[quote.stage].toLowerCase() }}
-          </button>
-          <button
+          </ElButton>
+          <ElButton
             v-for="o in quote.options"
             :key="o.id"
-            type="button"
-            class="btn"
             :class="{ go: o.best }"
             @click="chosen = { choice: 'agree', optionId: o.id, title: `I choose: ${o.name}` }"
           >
             {{ o.name }}
-          </button>
-          <button type="button" class="btn" @click="chosen = { choice: 'none', optionId: null, title: 'None of it' }">
-            None of it
-          </button>
-          <button type="button" class="btn" @click="chosen = { choice: 'ask', optionId: null, title: 'Ask us' }">
-            Ask us
-          </button>
+          </ElButton>
+          <ElButton @click="chosen = { choice: 'none', optionId: null, title: 'None of it' }"> None of it </ElButton>
+          <ElButton @click="chosen = { choice: 'ask', optionId: null, title: 'Ask us' }"> Ask us </ElButton>
         </div>
         <p class="note">Your answer is kept as you saw this page. Nothing is ordered before it.</p>
       </template>
@@ -255,7 +249,7 @@ h2 {
   grid-template-columns: 1fr 1fr;
   gap: 9px;
 }
-.buttons .btn {
+.buttons .el-button.el-button {
   min-height: 52px;
   white-space: normal;
 }
@@ -266,7 +260,7 @@ h2 {
   border-radius: var(--radius);
   padding: 12px 14px;
 }
-.say .btn {
+.say .el-button.el-button {
   min-height: 48px;
 }
 section li {

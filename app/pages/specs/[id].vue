@@ -108,26 +108,21 @@ const {
                 <label v-if="of(item).length > 1" class="tick"
                   ><input type="checkbox" :checked="f.chosen" @change="choose(f)" /> Use this one</label
                 >
-                <button type="button" class="link" @click="figures.splice(i, 1)">
+                <ElButton link class="link" @click="figures.splice(i, 1)">
                   Take out<span class="sr"> {{ SPEC_ITEMS[item].label }} {{ f.value }}</span>
-                </button>
+                </ElButton>
               </div>
               <p v-if="doubt(f)" class="note near wide" role="status">
                 {{ doubt(f)!.message }}
-                <button
-                  v-if="doubt(f)!.suggestion"
-                  type="button"
-                  class="link"
-                  @click="f.unit = doubt(f)!.suggestion!.unit"
-                >
+                <ElButton link v-if="doubt(f)!.suggestion" class="link" @click="f.unit = doubt(f)!.suggestion!.unit">
                   Yes, {{ UNITS[doubt(f)!.suggestion!.unit]?.label }}
-                </button>
+                </ElButton>
               </p>
             </div>
-            <button type="button" class="link addfig" @click="add(item)">
+            <ElButton link class="link addfig" @click="add(item)">
               {{ of(item).length ? 'Another source says' : 'Add a figure'
               }}<span class="sr"> for {{ SPEC_ITEMS[item].label }}</span>
-            </button>
+            </ElButton>
           </div>
         </div>
       </section>
@@ -137,7 +132,7 @@ const {
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts foot">
-        <button class="btn go" type="submit">Keep the sheet</button
+        <ElButton type="primary" class="go" native-type="submit">Keep the sheet</ElButton
         ><span v-if="saved" class="st good" role="status"
           >● Kept. Every job on these machines is judged by it from now on.</span
         >

@@ -102,13 +102,13 @@ const example = `item,value,unit,source,year,checked_by,chosen,note\noil_capacit
         <li v-for="d in report.doubts" :key="d" class="near">{{ d }}</li>
       </ul>
       <div class="acts gap">
-        <button
+        <ElButton
+          type="primary"
           v-if="!report.applied && !report.lines.length && report.added.length"
-          type="button"
-          class="btn go"
+          class="go"
           @click="run(true)"
         >
-          Put them on the sheet</button
+          Put them on the sheet</ElButton
         ><NuxtLink v-if="report.applied" class="btn go" :to="`/specs/${report.sheetId}`">Open the sheet</NuxtLink>
       </div>
     </section>

@@ -48,13 +48,11 @@ async function add(): Promise<void> {
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <div class="acts bar2">
-      <PlainField v-model="sought" label="Find a sheet" type="search" class="find" /><button
-        type="button"
-        class="btn"
+      <PlainField v-model="sought" label="Find a sheet" type="search" class="find" /><ElButton
         :aria-expanded="fresh.open"
         @click="fresh.open = !fresh.open"
       >
-        New sheet</button
+        New sheet</ElButton
       ><NuxtLink class="btn" to="/specs/import">Import a file</NuxtLink>
     </div>
     <form v-if="fresh.open" class="grid3 new" @submit.prevent="add">
@@ -62,7 +60,7 @@ async function add(): Promise<void> {
         v-model="fresh.engineClass"
         label="Class of engine"
         :options="ENGINE_CLASSES"
-      /><button class="btn go" type="submit">Start the sheet</button>
+      /><ElButton type="primary" class="go" native-type="submit">Start the sheet</ElButton>
     </form>
     <ul class="list">
       <li v-for="s in shown" :key="s.id">
@@ -101,7 +99,7 @@ async function add(): Promise<void> {
   max-width: 900px;
   margin-bottom: 14px;
 }
-.new .btn {
+.new .el-button.el-button {
   margin-top: 21px;
   justify-self: start;
 }
