@@ -890,6 +890,7 @@ export const DEMO_JOBS: DemoJob[] = [
         stuck: ['soak', 'shock', 'heat'],
         minutes: 150,
         broke: null,
+        fireAway: true,
       }),
       at(1.22, 'mira', 'spend', null, {
         what: 'Look, compression, rocked it',

@@ -93,7 +93,7 @@ const one = (key: string): string | null => draft.value[key] as string | null
         v-else-if="f.type === 'switch'"
         :model-value="Boolean(draft[f.key])"
         @update:model-value="v => (draft[f.key] = Boolean(v))"
-        >{{ f.label }}</ElCheckbox
+        >{{ f.label }}<span v-if="form.faultOf(f.key)" class="fault"> {{ form.faultOf(f.key) }}</span></ElCheckbox
       >
       <QuantityField
         v-else-if="f.type === 'quantity'"

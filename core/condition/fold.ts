@@ -94,6 +94,24 @@ function stepTaken(step: Step, hazard: Hazard, facts: Fact[], deeds: Deed[]): bo
   )
 }
 
+/** Steps that a bad finding makes due again, and those after them. */
+function undo(hazard: Hazard, facts: Fact[]): void {
+  hazard.row.ends.forEach((way, w) => {
+    const k = way.findIndex(
+      (step, i) =>
+        i < (hazard.taken[w] ?? 0) &&
+        step.again &&
+        facts.some(
+          f =>
+            f.property === step.again &&
+            f.mark === 'past' &&
+            same(f.subject, step.of === 'same' ? hazard.subject : step.of),
+        ),
+    )
+    if (k >= 0) hazard.taken[w] = k
+  })
+}
+
 /** Takes the hazard on along each of its ways, as far as one entry's facts and deeds carry it; true when one way is at its end. */
 function advance(hazard: Hazard, facts: Fact[], deeds: Deed[], atOnce = false): boolean {
   hazard.row.ends.forEach((way, w) => {
@@ -150,6 +168,7 @@ export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
       for (const k of known.values()) if (same(k.subject, deed.subject)) k.now = null
     }
     for (const fact of newFacts) remember(known, fact, worked)
+    for (const hazard of open.values()) undo(hazard, newFacts)
     for (const [key, hazard] of open) if (advance(hazard, newFacts, newDeeds)) open.delete(key)
     for (const start of starts) begin(open, start, entry.id, seq, strength, newFacts, newDeeds)
   })

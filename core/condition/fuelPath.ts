@@ -49,10 +49,15 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
   const fluids = keptOf(after).fluid
   const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
-  const cured = keptOf(after).cure[0]
+  // a test that leaked makes the cure due again: only what was cured after it counts
+  const firstCure = keptOf(after).cure[0]
+  const leaked = firstCure
+    ? keptOf(after.slice(after.indexOf(firstCure))).stand_test.findLast(e => judgeStand(e.body) === 'leaked')
+    : undefined
+  const from = leaked ? after.indexOf(leaked) : -1
+  const cured = keptOf(after.slice(from + 1)).cure[0]
   const cure = cured ? after.indexOf(cured) : -1
-  const tests = keptOf(cure < 0 ? [] : after.slice(cure + 1)).stand_test
-  const last = tests.at(-1)
+  const last = cure < 0 ? leaked : (keptOf(after.slice(cure + 1)).stand_test.at(-1) ?? leaked)
   const stand: StandTest | null = last
     ? {
         entryId: last.id,
@@ -62,7 +67,7 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
         state: judgeStand(last.body),
       }
     : null
-  const passed = stand?.state === 'passed'
+  const passed = cure >= 0 && stand?.state === 'passed'
   const testAt = last ? after.indexOf(last) : -1
   const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
   const smeltAgain = filled >= 0 && keptOf(after.slice(filled + 1)).oil.some(e => e.body.smell === 'plain')

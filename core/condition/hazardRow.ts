@@ -13,6 +13,8 @@ export interface Step {
   of: Subject | 'same' | 'answers'
   /** what may be done again once this step is taken */
   lifts?: readonly Act[]
+  /** a bad fact of this property, of the same subject, makes this step due again, and those after it */
+  again?: string
   /** said with the finding itself it counts as well */
   atOnce?: true
 }

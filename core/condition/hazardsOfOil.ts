@@ -74,7 +74,7 @@ export const OIL_HAZARDS = {
     ends: [
       [
         { ...DRAINED, atOnce: true },
-        { words: 'the way of the fuel cured', did: ['repaired', 'renewed'], of: 'fuel_path' },
+        { words: 'the way of the fuel cured', did: ['repaired', 'renewed'], of: 'fuel_path', again: 'dry' },
         { ...looked('dry', 'stood dry, fuel on, long enough', 'fuel_path'), lifts: ['refill', 'tip', 'turn'] },
         { ...FILLED, lifts: ['crank'] },
         looked('smell', 'smelt again after a short run: plain', 'oil'),

@@ -49,6 +49,10 @@ export const MODIFICATIONS = {
   governor: { label: 'Governor changed or tied', risk: 'Over-speed breaks rods with good oil in the sump.' },
   limiter: { label: 'Carburettor limiter or jet changed', risk: 'A leaner setting runs hot and scores the bore.' },
   filter_left_out: { label: 'Air filter left out or changed', risk: 'Dust wears bore and rings within hours.' },
+  fuel_tank: {
+    label: 'Fuel tank not its own, or moved',
+    risk: 'Fuel beside the exhaust or loose on it: no heat near it, and a line that chafes burns.',
+  },
   exhaust: { label: 'Exhaust changed', risk: 'It changes the mixture: read the plug again under load.' },
   thermostat: { label: 'Thermostat or fan taken out', risk: 'Cold running dilutes the oil; no fan overheats it.' },
   oil_pump: {

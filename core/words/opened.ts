@@ -22,6 +22,9 @@ export const STUCK_METHODS = {
   drill: 'Drilled out',
 } as const
 
+/** Methods with a flame, a torch or sparks. */
+export const HOT_METHODS: readonly (keyof typeof STUCK_METHODS)[] = ['heat', 'quench', 'grip', 'cut']
+
 export const ORIGINS = { maker: "Maker's part", other: 'Other make', donor: 'From a donor', made: 'Made here' } as const
 
 export const VALVE_NAMES = { inlet: 'Inlet', exhaust: 'Exhaust' } as const

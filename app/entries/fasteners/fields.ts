@@ -1,4 +1,4 @@
-import { STUCK_METHODS } from '#core/words/opened'
+import { HOT_METHODS, STUCK_METHODS } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
 export default {
@@ -21,6 +21,12 @@ export default {
     { type: 'figure', key: 'out', label: 'Came out' },
     { type: 'figure', key: 'back', label: 'Went back', hint: 'Empty until it goes together.' },
     { type: 'many', key: 'stuck', label: 'Stuck: what was tried, in order', options: STUCK_METHODS },
+    {
+      type: 'switch',
+      key: 'fireAway',
+      label: 'Before heat or sparks: tank away, fuel shut, rags out',
+      when: d => (d.stuck as string[]).some(m => (HOT_METHODS as readonly string[]).includes(m)),
+    },
     { type: 'figure', key: 'minutes', label: 'It took', suffix: 'min', when: d => (d.stuck as string[]).length > 0 },
     { type: 'text', key: 'broke', label: 'What broke', when: d => (d.stuck as string[]).length > 0 },
   ],

@@ -146,6 +146,9 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
       </li>
       <li :class="state('cure')">
         <h3>2 Cure the way it came</h3>
+        <p v-if="state('cure') === 'now' && path.stand?.state === 'leaked'" class="past st">
+          ✕ The last test leaked: cure it again, then start a test anew.
+        </p>
         <form v-if="state('cure') === 'now'" @submit.prevent="cure">
           <ChipGroup v-model="draft.cure" label="It came by" :options="CURES" :fault="fault('path')" /><PlainField
             v-model="draft.did"
@@ -181,12 +184,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
           </div>
           <form v-else @submit.prevent="begin">
             <p v-if="path.stand" class="past st">
-              ✕
-              {{
-                path.stand.state === 'leaked'
-                  ? 'The last test leaked: cure it again, then start anew.'
-                  : 'The last test was too short.'
-              }}
+              ✕ {{ path.stand.state === 'leaked' ? 'The test before leaked.' : 'The last test was too short.' }}
             </p>
             <PlainField
               v-model="draft.started"

@@ -4,7 +4,7 @@ import type { FastenersBody } from './schema'
 
 /** One line of the log. */
 export function say(body: FastenersBody): Said {
-  const { cover, what, tool, out, back, stuck, minutes, broke } = body
+  const { cover, what, tool, out, back, stuck, minutes, broke, fireAway } = body
   return {
     title: `Fasteners, ${cover}`,
     text: [
@@ -12,6 +12,7 @@ export function say(body: FastenersBody): Said {
       tool,
       stuck.length &&
         `stuck: ${stuck.map(k => STUCK_METHODS[k].toLowerCase()).join(', then ')}${minutes === null ? '' : `, ${minutes} min`}`,
+      fireAway && 'tank away, shut, rags out',
       broke && `broke: ${broke}`,
     ]
       .filter(Boolean)

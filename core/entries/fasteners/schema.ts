@@ -12,6 +12,8 @@ export const schema = z
     stuck: z.array(keyOf(STUCK_METHODS, 'Method')).max(7),
     minutes: nullable(count('Minutes', 0, 600)),
     broke: optionalText('What broke', 200),
+    /** tank away, shut, rags out: ticked before heat or sparks */
+    fireAway: z.boolean().nullish(),
   })
   .refine(f => f.minutes === null || f.stuck.length > 0, {
     path: ['stuck'],

@@ -66,6 +66,19 @@ describe('fuel in the oil', () => {
     expect(stepOf([petrolDrained, cure, stand(30, 'liquid'), cure, stand(13)])).toBe('refill')
   })
 
+  it('a test that leaked makes the cure due again: the next dry night proves nothing before it', () => {
+    const leaked = [petrolDrained, cure, stand(30, 'liquid')]
+    expect(stepOf(leaked)).toBe('cure')
+    expect(stepOf([...leaked, stand(13)])).toBe('cure')
+    const held = (log: Entry[]) => assess(file(log)).stops[0]?.forbids ?? []
+    expect(held([...leaked, stand(13)])).toContain('refill')
+    expect(held([...leaked, cure, stand(13)])).not.toContain('refill')
+    expect(refillRefusal(assess(file([...leaked, stand(13)])).fuel)).toContain('cure the way')
+    // one after the other, as often as it leaks
+    expect(stepOf([...leaked, cure, stand(30, 'damp')])).toBe('cure')
+    expect(stepOf([...leaked, cure, stand(30, 'damp'), cure, stand(12)])).toBe('refill')
+  })
+
   it('an ended test is the same test, corrected', () => {
     const running = stand(null)
     expect(stepOf([petrolDrained, cure, running, stand(13, 'none', { supersedes: running.id })])).toBe('refill')

@@ -31,7 +31,7 @@ describe('a washer that was carried on its side', () => {
   it('a test that leaked keeps it shut, however long it stood', () => {
     const log = [drained, cure(), leaked]
     expect(of(log).fuel?.stand?.state).toBe('leaked')
-    expect(refill(log)).toContain('a stand test has to pass first')
+    expect(refill(log)).toContain('cure the way that the fuel came first')
     expect(of(log).stops[0]?.reason).toContain('The last test leaked')
   })
   it('a dry night opens the refill, and only a plain smell after a run closes it', () => {

@@ -68,6 +68,20 @@ describe('ways', () => {
 
 describe('what is refused', () => {
   const held = (e: Entry, log: Entry[] = []): string | null => refusal(e, file(log))?.message ?? null
+  it('heat and sparks ask for the tank away, and name a tank that is not its own', () => {
+    const safe = entry('made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] } as never, done)
+    const tank = entry('modification', { what: 'fuel_tank', text: 'tied to the shroud', state: 'in_place' } as never)
+    const pulley = (stuck: string[], fireAway?: boolean): Entry =>
+      entry('fasteners', {
+        ...{ cover: 'Pulley', what: 'grub screw', tool: null, out: 1, back: null, minutes: 66, broke: 'hex key' },
+        ...{ stuck, fireAway },
+      } as never)
+    for (const hot of ['heat', 'quench', 'grip', 'cut'])
+      expect(held(pulley([hot]), [safe]), hot).toMatch(/tank away, fuel shut, rags out/)
+    expect(held(pulley(['heat']), [safe, tank])).toContain('Its tank is not its own')
+    expect(held(pulley(['soak', 'shock']), [safe, tank])).toBeNull()
+    expect(held(pulley(['soak', 'heat'], true), [safe, tank])).toBeNull()
+  })
   it('a theory is ruled out only by a trial with its limits', () => {
     const theory = (more: object): Entry =>
       entry(

@@ -1,0 +1,139 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './shop'
+import { atTheBench, chip, freshJob, openJob } from './bench'
+
+test.beforeEach(async ({ page, request }) => {
+  await atTheBench(page, request)
+})
+
+const sheet = (...figures: [item: string, ml: number][]): object[] =>
+  figures.map(([item, value]) => ({ item, value, unit: 'mL', source: 'maker', note: 'practice sheet' }))
+const look = async (page: Page, tab: string | RegExp): Promise<void> => {
+  await page.keyboard.press('Alt+2')
+  await page.locator('.looks').getByRole('button', { name: tab }).click()
+}
+/** What came out of it, in mL, and how it smelt. */
+const cameOut = async (page: Page, ml: string, smell: string): Promise<void> => {
+  await chip(page, 'Read how', 'Drained').click()
+  await page.getByLabel('Came out', { exact: true }).fill(ml)
+  await chip(page, 'Smell', smell).click()
+  await page.getByRole('button', { name: /Log the oil/ }).click()
+}
+const readStick = async (page: Page, level: string): Promise<void> => {
+  await page.getByRole('button', { name: 'Read the oil and smell it' }).click()
+  await chip(page, 'Read how', 'On the stick').click()
+  await page.getByLabel('Level, 0 at low and 100 at full').fill(level)
+  await chip(page, 'Smell', 'Plain').click()
+  await page.getByRole('button', { name: /Log the oil/ }).click()
+}
+
+test('a mower that got the whole bottle: plug out before the rope, the surplus drawn off, no repair', async ({
+  page,
+}) => {
+  const id = await freshJob(
+    page,
+    'White-blue smoke since the oil was changed',
+    'smoke',
+    {},
+    sheet(['oil_capacity', 500], ['oil_full_mark', 520], ['oil_low_mark', 450]),
+  )
+  await openJob(page, `/jobs/${id}`)
+  await look(page, /^Oil/)
+  await cameOut(page, '950', 'Plain')
+  await expect(page.locator('.rail')).toContainText('90 % over')
+  await expect(page.locator('.stop')).toContainText("Don't turn it with the plug in")
+  await look(page, 'Air filter')
+  await chip(page, 'Air filter', 'Soaked').click()
+  await page.getByRole('button', { name: /Log the air filter/ }).click()
+  await look(page, /^Oil/)
+  await chip(page, 'Read how', 'On the stick').click()
+  await page.getByLabel('Level, 0 at low and 100 at full').fill('100')
+  await chip(page, 'Smell', 'Plain').click()
+  await page.getByRole('button', { name: /Log the oil/ }).click()
+  await expect(page.locator('.stop')).toHaveCount(0)
+  // the card that goes home says what it takes
+  await page.keyboard.press('Alt+9')
+  await expect(page.locator('.care')).toContainText('500 mL')
+})
+
+test('a washer carried on its side: not run and not filled before the second night is dry', async ({ page }) => {
+  const id = await freshJob(page, 'Carried on its side in a van', 'smoke', {}, sheet(['oil_capacity', 600]))
+  await openJob(page, `/jobs/${id}`)
+  await look(page, /^Oil/)
+  await cameOut(page, '1050', 'Petrol')
+  await expect(page.locator('.rail')).toContainText('450 mL of it is fuel, 43 %')
+  await expect(page.locator('.stop')).toContainText("Don't start it, don't refill yet")
+  await page.locator('.rail').getByRole('button', { name: 'Go to it' }).click()
+  await expect(page.locator('.desk')).toContainText(/needle/i)
+  const refill = async (ml: string): Promise<void> => {
+    await page.getByLabel('Poured in', { exact: true }).fill(ml)
+    await page.getByRole('button', { name: 'Log the refill' }).click()
+  }
+  const cured = async (): Promise<void> => {
+    await chip(page, 'It came by', 'Needle, seat or float').click()
+    await page.getByRole('button', { name: 'Log the cure' }).click()
+  }
+  const stood = async (from: string, to: string, paper: string): Promise<void> => {
+    await page.getByLabel('Started, empty for now').fill(from)
+    await page.getByRole('button', { name: /Start (the clock|another test)/ }).click()
+    await page.getByLabel('Ended, empty for now').fill(to)
+    await chip(page, 'The paper is', paper).click()
+    await page.getByRole('button', { name: 'End the test' }).click()
+  }
+  await cured()
+  await stood('2026-01-05T17:10', '2026-01-06T08:10', 'Liquid')
+  await expect(page.locator('.stop')).toContainText('The last test leaked')
+  await expect(page.getByText('Waits for the stand test.')).toBeVisible()
+  // never a refill before a test has passed, whichever door it comes in by
+  await page.keyboard.press('Alt+7')
+  await page.getByLabel('Filled', { exact: true }).fill('600')
+  await page.getByRole('button', { name: /Log the oil change/ }).click()
+  await expect(page.locator('.desk')).toContainText('No refill yet')
+  await expect(page.getByLabel('Filled', { exact: true })).toHaveValue('600')
+  await look(page, 'Fuel in the oil')
+  await cured()
+  await stood('2026-01-06T09:30', '2026-01-06T21:45', 'Dry')
+  await expect(page.locator('.log')).toContainText('passed after 12 h 15')
+  await refill('600')
+  await readStick(page, '100')
+  await expect(page.locator('.stop')).toHaveCount(0)
+  // read again it stands as it stood
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.stop')).toHaveCount(0)
+})
+
+test('a trimmer filled head up is 62.5 % over', async ({ page }) => {
+  const id = await freshJob(page, 'Filled head up', 'smoke', { displacementCc: 25 }, sheet(['oil_capacity', 80]))
+  await openJob(page, `/jobs/${id}`)
+  await look(page, /^Oil/)
+  await cameOut(page, '130', 'Plain')
+  await expect(page.locator('.rail')).toContainText('62.5 % over')
+})
+
+test('a can mixed twice too rich: no stop, and the least that is poured off', async ({ page }) => {
+  const id = await freshJob(
+    page,
+    'Smokes, plug black',
+    'smoke',
+    { engineClass: 'H2', cycle: 'two', oiling: 'premix', oilShows: 'none', fuelFeed: 'diaphragm', mixRatio: 50 },
+    [],
+  )
+  await openJob(page, `/jobs/${id}`)
+  await look(page, /^Mix/)
+  await page.getByLabel('Fuel in the can', { exact: true }).fill('5')
+  await page.getByLabel('Oil in it', { exact: true }).fill('200')
+  await page.getByLabel('Maker asks, fuel to 1 of oil').fill('50')
+  await page.getByRole('button', { name: /Log the mix/ }).click()
+  await expect(page.locator('.log')).toContainText('25 : 1')
+  await expect(page.locator('.stop')).toHaveCount(0)
+  // put right in its own room: 10 L will not go in, so the least is poured off that makes a full can right
+  await page.goto('/mix')
+  await chip(page, 'Task', 'Put one right').click()
+  await page.getByLabel('Maker asks, fuel to 1 of oil').fill('50')
+  await page.getByLabel('Fuel in the can', { exact: true }).fill('5')
+  await page.getByLabel('Oil in it', { exact: true }).fill('200')
+  await page.getByLabel('The can holds', { exact: true }).fill('8')
+  await expect(page.locator('ol')).toContainText(/pour 1\.12 L off/)
+  await expect(page.locator('.pour')).toContainText('3.92 L')
+  await expect(page.locator('ol')).toContainText('It is now 50 : 1, 8.00 L')
+})
