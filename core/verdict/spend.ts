@@ -85,7 +85,8 @@ export function spendStop(
   policy: ShopPolicy,
 ): Stop[] {
   if (state === 'ok' || called || cap === null) return []
-  const cash = (x: number): string => moneyText(x, policy.currency)
+  const cash = (x: number): string => moneyText(x, policy.currency, x % 1 > 1e-9)
+  const over = total + purchase - cap
   const tried = keptOf(inForce).owner_call.at(-1)?.body.result === 'no_answer'
   return [
     {
@@ -94,7 +95,7 @@ export function spendStop(
       canSign: false,
       signed: null,
       title: 'Call the owner first',
-      reason: `${cash(total + purchase)} of the cap of ${cash(cap)} ${state === 'over_cap' ? 'and more is' : 'is'} put in already${tried ? '; the last call was not answered' : ''}.`,
+      reason: `${cash(total + purchase)} of the cap of ${cash(cap)} is put in already${over > 1e-9 ? `, ${cash(over)} past it` : ''}${tried ? '; the last call was not answered' : ''}.`,
       clearedBy: "The owner's answer on the log, with a new cap where it changes.",
     },
   ]

@@ -8,7 +8,7 @@ test.beforeEach(async ({ page, request }) => {
 test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a new engine that fits', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(90_000)
   const { policy } = (await (await page.request.get('/api/shop')).json()) as { policy: object }
   await page.request.put('/api/shop/policy', { data: { ...policy, labourRateMinor: 5200, taxPct: 0 } })
   const id = await freshJob(page, 'Blade does not turn it any more', 'other', { valves: 'side', bore: 'bare' })
@@ -82,8 +82,9 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
     .click()
   await page.getByRole('button', { name: /^Cylinder and bore/ }).click()
   await page.getByText('Nail catches on a score').click()
-  await chip(page, 'It is', 'Replace').click()
-  await page.getByRole('button', { name: /Log (it|the part|this part)/ }).click()
+  await chip(page, 'What becomes of it', 'Replace').click()
+  await chip(page, 'Cause or consequence', 'Taken with it').click()
+  await page.getByRole('button', { name: /Log this part/ }).click()
   const line = (n: string, type: string, text: string, likely: number, parts?: string[]): object => ({
     ...{ id: `01K000000000000000000000${n}`, type, text, why: null, low: likely, likely, high: likely, chance: 1 },
     ...{ priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null },
