@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import dayjs from 'dayjs'
 import type { JobLine } from '#shared/types/records'
 
@@ -17,6 +17,11 @@ async function load(): Promise<void> {
   loaded.value = true
 }
 onMounted(load)
+// a line that changed is judged behind the page: it is looked at again in a moment, as long as one is left
+const { start: lookAgain } = useTimeoutFn(load, 900, { immediate: false })
+watch(lines, all => {
+  if (all.some(l => l.stale)) lookAgain()
+})
 useEventListener(window, 'focus', load)
 
 const open = computed(() => lines.value.filter(l => !l.closed))

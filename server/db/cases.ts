@@ -10,15 +10,8 @@ import type { AlikeLine, CaseLine } from '#shared/types/records'
 import { jobFile } from './jobs'
 import { rows } from './statements'
 
-/** The standing words on what each job really was. */
-const CAUSES_FOUND = `
-  SELECT   e.job_id AS jobId, e.body
-  FROM     entries e
-  JOIN     jobs j ON j.id = e.job_id
-  JOIN     engines g ON g.machine_id = j.machine_id
-  WHERE    e.kind = 'cause_found' AND json_extract(g.facts, '$.engineClass') = ? AND e.job_id <> ?
-    AND    NOT EXISTS (SELECT 1 FROM entries later WHERE later.supersedes = e.id)
-  ORDER BY e.seq`
+const COUNTS = 'SELECT cause_id AS causeId, n FROM cause_counts WHERE engine_class = ?'
+const OWN_CAUSES = 'SELECT cause_id AS causeId FROM named_jobs WHERE job_id = ? AND engine_class = ?'
 const SAME_COMPLAINT = `
   SELECT   j.id, j.number, j.created_at AS at, m.name AS machineName, json_extract(c.body, '$.words') AS words,
            (SELECT f.body FROM entries f WHERE f.job_id = j.id AND f.kind = 'cause_found' AND NOT EXISTS (SELECT 1 FROM entries l WHERE l.supersedes = f.id) ORDER BY f.seq DESC LIMIT 1) AS found
@@ -31,32 +24,27 @@ const SAME_COMPLAINT = `
   ORDER BY j.number DESC
   LIMIT    12`
 
-/** The newest closed jobs of engines with the same cycle: enough to find an old friend, few enough to be read in a blink. */
+/** The newest named jobs of engines with the same cycle: enough to find an old friend, few enough to be read in a blink. */
 const NAMED_JOBS = `
-  SELECT   j.id, j.number, m.name AS machineName, e.body
-  FROM     entries e
-  JOIN     jobs j ON j.id = e.job_id
-  JOIN     machines m ON m.id = j.machine_id
-  JOIN     engines g ON g.machine_id = m.id
-  WHERE    e.kind = 'cause_found' AND j.id <> @except AND json_extract(g.facts, '$.cycle') = @cycle
-    AND    NOT EXISTS (SELECT 1 FROM entries later WHERE later.supersedes = e.id)
-  ORDER BY j.number DESC
+  SELECT   n.job_id AS id, n.number, m.name AS machineName, h.signs,
+           (SELECT f.body FROM entries f WHERE f.job_id = n.job_id AND f.kind = 'cause_found' AND NOT EXISTS (SELECT 1 FROM entries l WHERE l.supersedes = f.id) ORDER BY f.seq DESC LIMIT 1) AS body
+  FROM     named_jobs n
+  JOIN     heads h ON h.job_id = n.job_id
+  JOIN     machines m ON m.id = h.machine_id
+  WHERE    n.cause_id = '' AND n.cycle = @cycle AND n.job_id <> @except AND h.signs IS NOT NULL
+  ORDER BY n.number DESC
   LIMIT    80`
 /** Less alike than this is only two engines. */
 const LEAST_ALIKE = 0.2
 
 /** What this shop's jobs on a class of engine really were, one job left out: it can't vouch for itself. */
 export function causeCounts(db: Database, engineClass: string, exceptJob: string): ShopCounts {
-  const byJob = new Map<string, Set<string>>()
-  for (const { jobId, body } of rows<{ jobId: string; body: string }>(db, CAUSES_FOUND, engineClass, exceptJob)) {
-    const { causeId, proof } = JSON.parse(body) as CauseFoundBody
-    const set = byJob.get(jobId) ?? new Set<string>()
-    byJob.set(jobId, set)
-    if (causeId && (proof === 'proved' || proof === 'probable')) set.add(causeId)
-  }
-  const hits: Record<string, number> = {}
-  for (const set of byJob.values()) for (const id of set) hits[id] = (hits[id] ?? 0) + 1
-  return { total: byJob.size, hits }
+  const n = new Map(rows<{ causeId: string; n: number }>(db, COUNTS, engineClass).map(c => [c.causeId, c.n]))
+  for (const { causeId } of rows<{ causeId: string }>(db, OWN_CAUSES, exceptJob, engineClass))
+    n.set(causeId, (n.get(causeId) ?? 0) - 1)
+  const total = n.get('') ?? 0
+  n.delete('')
+  return { total, hits: Object.fromEntries([...n].filter(([, hits]) => hits > 0)) }
 }
 
 /** Jobs with the same complaint on the same class of engine, newest first, with what they turned out to be. */
@@ -75,12 +63,12 @@ export function sameComplaint(db: Database, about: string, engineClass: string, 
 export function alikeCases(db: Database, jobId: string): AlikeLine[] {
   const file = jobFile(db, jobId)
   const mine = signsOf(file)
-  return rows<{ id: string; number: number; machineName: string; body: string }>(db, NAMED_JOBS, {
+  return rows<{ id: string; number: number; machineName: string; body: string; signs: string }>(db, NAMED_JOBS, {
     except: jobId,
     cycle: file.facts.cycle,
   })
-    .map(({ id, number, machineName, body }) => {
-      const { share, shared } = alikeness(mine, signsOf(jobFile(db, id)))
+    .map(({ id, number, machineName, body, signs }) => {
+      const { share, shared } = alikeness(mine, new Set(JSON.parse(signs) as string[]))
       const found = JSON.parse(body) as CauseFoundBody
       return {
         id,

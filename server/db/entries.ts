@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3'
+import { LRUCache } from 'lru-cache'
 import { z } from 'zod'
 import type { Entry } from '#core/entries/types'
 import { entrySchema } from '#core/entries/entrySchema'
@@ -32,13 +33,13 @@ export interface Unreadable {
   why: string
 }
 
-/** Entries checked on their way out. A row never changes once it is there, so once for each is enough. */
-const checked = new WeakMap<Database, Map<string, Entry | Unreadable>>()
+/** Entries checked on their way out. A row never changes once it is there, so once for each is enough, while it is in use. */
+const checked = new WeakMap<Database, LRUCache<string, Entry | Unreadable>>()
 
 const readable = (entry: Entry | Unreadable): entry is Entry => 'body' in entry
 
 function read(db: Database, row: EntryRow): Entry | Unreadable {
-  const known = checked.get(db) ?? new Map<string, Entry | Unreadable>()
+  const known = checked.get(db) ?? new LRUCache<string, Entry | Unreadable>({ max: 20_000 })
   checked.set(db, known)
   const found = known.get(row.id) ?? parsed(row)
   known.set(row.id, found)

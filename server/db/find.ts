@@ -1,24 +1,31 @@
 import type { Database } from 'better-sqlite3'
 import { MACHINE_KINDS } from '#core/engine/words'
 import type { MachineKind } from '#core/engine/words'
-import { anywhere, rows } from './statements'
+import { rows } from './statements'
 
 const FIND_JOBS = `
   SELECT   j.id, j.number, m.name, m.kind, c.name AS customerName
-  FROM     jobs j
+  FROM     found_jobs f
+  JOIN     jobs j ON j.number = f.rowid
   JOIN     machines m ON m.id = j.machine_id
   JOIN     customers c ON c.id = m.customer_id
-  WHERE    'T ' || j.number LIKE @q ESCAPE '\\' OR 'T' || j.number LIKE @q ESCAPE '\\' OR m.name LIKE @q ESCAPE '\\' OR c.name LIKE @q ESCAPE '\\' OR m.serial LIKE @q ESCAPE '\\'
-     OR    EXISTS (SELECT 1 FROM entries e WHERE e.job_id = j.id AND e.kind IN ('complaint', 'note', 'claim') AND e.body LIKE @q ESCAPE '\\')
-  ORDER BY j.number DESC
+  WHERE    f.words MATCH @q
+  ORDER BY f.rowid DESC
   LIMIT    8`
 const FIND_MACHINES = `
   SELECT   m.id, m.name, m.kind, c.name AS customerName
-  FROM     machines m
+  FROM     found_machines f
+  JOIN     machines m ON m.id = f.machine_id
   JOIN     customers c ON c.id = m.customer_id
-  WHERE    m.name LIKE @q ESCAPE '\\' OR c.name LIKE @q ESCAPE '\\' OR m.serial LIKE @q ESCAPE '\\'
-  ORDER BY m.name
+  WHERE    f.words MATCH @q
+  ORDER BY f.rowid DESC
   LIMIT    6`
+
+/** Words in any order, the last letters of each left open; nothing that is typed is an instruction to the index. */
+const asked = (text: string): string | null => {
+  const all = text.normalize('NFC').match(/[\p{L}\p{N}]+/gu) ?? []
+  return all.length ? all.map(w => `"${w}"*`).join(' ') : null
+}
 
 interface Hit {
   id: string
@@ -28,9 +35,10 @@ interface Hit {
   customerName: string
 }
 
-/** Jobs and machines whose tag, name, owner, serial number or story holds the words. */
+/** Jobs and machines whose tag, name, owner, serial number or story holds the words, the newest first. */
 export function findAnything(db: Database, text: string): { to: string; title: string; detail: string }[] {
-  const q = anywhere(text.trim())
+  const q = asked(text)
+  if (q === null) return []
   const detail = (h: Hit): string => `${h.customerName} · ${MACHINE_KINDS[h.kind].label}`
   return [
     ...rows<Hit>(db, FIND_JOBS, { q }).map(h => ({

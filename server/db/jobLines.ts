@@ -1,87 +1,219 @@
 import type { Database } from 'better-sqlite3'
+import { LRUCache } from 'lru-cache'
 import { assess } from '#core/assess'
+import { signsThere } from '#core/diagnosis/alike'
+import { reportsOf } from '#core/diagnosis/reports'
 import { isOut } from '#core/handover/out'
 import { entriesInForce } from '#core/log/entry'
 import { keptOf } from '#core/entries/kept'
 import { OUTCOME_WORDS } from '#core/verdict/verdict'
 import type { JobLine } from '#shared/types/records'
 import { logStamp } from './entries'
-import type { JobRow } from './jobs'
-import { fileOf, jobOf, jobView, jobsOf } from './jobs'
-import { customerOf, engineOf, machineOf } from './machines'
+import { fileOf, jobOf, jobView } from './jobs'
+import { customerOf, engineStamp, machineOf } from './machines'
 import { policyOf, policyStamp } from './shop'
+import { row, rows, run } from './statements'
 
-interface Kept {
+const HEAD = `
+  SELECT h.job_id AS jobId, h.number, h.machine_id AS machineId, h.closed, h.stamp, h.line, j.created_at AS createdAt
+  FROM   heads h
+  JOIN   jobs j ON j.id = h.job_id
+  WHERE  `
+const OF_JOB = `${HEAD} h.job_id = ?`
+const OPEN = `${HEAD} h.closed = 0 ORDER BY h.number DESC LIMIT 500`
+const CLOSED = `${HEAD} h.closed = 1 AND h.number < ? ORDER BY h.number DESC LIMIT ?`
+/** Handed back not to be run, and not come back since. */
+const OUT = `
+  ${HEAD} h.is_out = 1 AND NOT EXISTS (SELECT 1 FROM heads later WHERE later.machine_id = h.machine_id AND later.number > h.number)
+  ORDER BY h.number DESC
+  LIMIT    200`
+/** Just handed back, and not judged since. */
+const MOVED = `${HEAD} h.closed = 1 AND h.is_out IS NULL AND h.line IS NOT NULL ORDER BY h.number DESC LIMIT 20`
+const UNJUDGED = `${HEAD} h.line IS NULL ORDER BY h.number DESC LIMIT 20`
+const KEEP = 'UPDATE heads SET stamp = ?, line = ?, is_out = ?, signs = ? WHERE job_id = ?'
+const OPEN_MACHINES = 'SELECT DISTINCT machine_id AS id FROM heads WHERE closed = 0'
+
+interface Head {
+  jobId: string
+  number: number
+  machineId: string
+  createdAt: string
+  closed: number
   stamp: string
-  line: JobLine
+  line: string | null
 }
-/** Judgements kept as long as nothing that they rest on has changed; a lost one is only computed again. */
-const kept = new WeakMap<Database, Map<string, Kept>>()
 
+/** Lines as they were read last, so that a row is parsed once for each time that it changes. */
+const parsed = new LRUCache<string, JobLine>({ max: 3000 })
+const asLine = ({ jobId, stamp, line }: Head): JobLine => {
+  const key = `${jobId} ${stamp}`
+  const known = parsed.get(key) ?? (JSON.parse(line ?? 'null') as JobLine)
+  parsed.set(key, known)
+  return known
+}
+
+/** Which program judged: after an upgrade everything is judged anew, in the background. */
+let program = 'source'
+export const judgedBy = (build: string): void => {
+  program = build
+}
+
+/** What a line rests on: the logs of the machine's visits, its engine and sheet, the shop's rules, and the program. */
+const stampOf = (db: Database, { machineId }: Head): string =>
+  `${logStamp(db, machineId)} ${policyStamp(db)} ${engineStamp(db, machineId)} ${program}`
+
+/** The line of one job, as things are now. */
 export function jobLine(db: Database, id: string): JobLine {
-  return lineOf(db, jobOf(db, id))
+  const head = row<Head>(db, OF_JOB, id)
+  return head ? now(db, head, true) : now(db, { ...bare(jobOf(db, id)), closed: 0 }, true)
 }
 
-export const jobLines = (db: Database): JobLine[] => jobsOf(db).map(job => lineOf(db, job))
+const bare = (job: { id: string; number: number; machineId: string; createdAt: string }): Head => ({
+  ...{ jobId: job.id, number: job.number, machineId: job.machineId, createdAt: job.createdAt },
+  ...{ closed: 0, stamp: '', line: null },
+})
 
-/** One job that can't be read or judged says so on its own line, and the others stand. */
-function lineOf(db: Database, job: JobRow): JobLine {
-  try {
-    return known(db, job)
-  } catch (error) {
-    console.error(`T ${job.number} can't be judged:`, error)
-    const machine = machineOf(db, job.machineId)
-    return {
-      id: job.id,
-      number: job.number,
-      createdAt: job.createdAt,
-      machineId: job.machineId,
-      machineName: machine.name,
-      machineKind: machine.kind,
-      customerName: customerOf(db, machine.customerId).name,
-      complaint: null,
-      stage: 'book_in',
-      stages: [],
-      stops: [],
-      nextTitle: null,
-      waiting: null,
-      closed: false,
-      outNotToRun: false,
-      lean: null,
-      finding: null,
-      trouble: "Can't be judged: something on its log can't be worked with. Open it and look.",
-      lastAt: job.createdAt,
+/**
+ * What stands on Today: every open job, those that went out not to be run, and the newest that were handed back. Nothing older is read.
+ * @param budgetMs how long lines that changed may be judged here; what is left is shown as it stood, marked, and judged in the background
+ */
+export function todayLines(db: Database, budgetMs = 25): JobLine[] {
+  const until = performance.now() + budgetMs
+  const heads = [
+    ...rows<Head>(db, MOVED),
+    ...rows<Head>(db, OPEN),
+    ...rows<Head>(db, OUT),
+    ...rows<Head>(db, CLOSED, Number.MAX_SAFE_INTEGER, 6),
+  ]
+  const lines = new Map(heads.map(h => [h.jobId, now(db, h, performance.now() < until)]))
+  return [...lines.values()].sort((a, b) => b.number - a.number)
+}
+
+/** Jobs that were handed back, the newest first, from before a number on. */
+export const closedLines = (db: Database, before: number, limit = 30): JobLine[] =>
+  rows<Head>(db, CLOSED, before, limit).map(h => (h.line === null ? now(db, h, false) : asLine(h)))
+
+export const machinesHere = (db: Database): Set<string> =>
+  new Set(rows<{ id: string }>(db, OPEN_MACHINES).map(m => m.id))
+
+/**
+ * Judges what is not judged any more, open jobs first.
+ * @returns whether some is left
+ */
+export function refreshHeads(db: Database, budgetMs: number): boolean {
+  return db.transaction(() => refresh(db, performance.now() + budgetMs)).immediate()
+}
+
+function refresh(db: Database, until: number): boolean {
+  for (const h of [...rows<Head>(db, MOVED), ...rows<Head>(db, OPEN), ...rows<Head>(db, OUT)]) {
+    if (h.stamp === stampOf(db, h)) continue
+    if (performance.now() >= until) return true
+    now(db, h, true)
+  }
+  for (const h of rows<Head>(db, UNJUDGED)) {
+    if (performance.now() >= until) return true
+    now(db, h, true)
+  }
+  return row(db, UNJUDGED) !== undefined
+}
+
+/** Keeps the lines up to date while nobody asks; ends when it is told to. */
+export function keepHeads(db: Database): () => void {
+  let seen = -1
+  let timer: NodeJS.Timeout
+  const again = (ms: number): void => {
+    timer = setTimeout(step, ms)
+    timer.unref()
+  }
+  function step(): void {
+    let left = false
+    try {
+      const { n } = row<{ n: number }>(db, 'SELECT total_changes() AS n') ?? { n: 0 }
+      if (n !== seen) {
+        left = refreshHeads(db, 12)
+        if (!left) seen = row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? n
+      }
+    } catch (error) {
+      console.error("Lines of Today can't be kept up:", error)
     }
+    again(left ? 15 : 400)
+  }
+  again(300)
+  return () => clearTimeout(timer)
+}
+
+/** A line as it is kept; where it no longer fits, judged again, or shown as it stood and marked. One that can't be judged says so, and the others stand. */
+function now(db: Database, head: Head, mayJudge: boolean): JobLine {
+  let stamp = 'unknown'
+  try {
+    stamp = stampOf(db, head)
+    if (head.line !== null && head.stamp === stamp) return asLine(head)
+    if (!mayJudge) return { ...(head.line === null ? unjudged(db, head, null) : asLine(head)), stale: true }
+    const { line, signs } = compute(db, head)
+    keep(db, head, stamp, line, signs)
+    parsed.set(`${head.jobId} ${stamp}`, line)
+    return line
+  } catch (error) {
+    console.error(`T ${head.number} can't be judged:`, error)
+    const line = unjudged(db, head, "Can't be judged: something on its log can't be worked with. Open it and look.")
+    keep(db, head, stamp, line, null)
+    return line
   }
 }
 
-function known(db: Database, job: JobRow): JobLine {
-  const cache = kept.get(db) ?? new Map<string, Kept>()
-  kept.set(db, cache)
-  const stamp = `${logStamp(db, job.machineId)} ${policyStamp(db)} ${engineOf(db, job.machineId).stamp}`
-  const found = cache.get(job.id)
-  if (found?.stamp === stamp) return found.line
-  const line = compute(db, job)
-  cache.set(job.id, { stamp, line })
-  return line
+/** A line is only a copy of what the log says: where it can't be written, it is shown all the same. */
+function keep(db: Database, head: Head, stamp: string, line: JobLine, signs: string[] | null): void {
+  try {
+    run(db, KEEP, stamp, JSON.stringify(line), Number(line.outNotToRun), signs && JSON.stringify(signs), head.jobId)
+  } catch (error) {
+    console.error(`The line of T ${head.number} can't be kept:`, error)
+  }
 }
 
-function compute(db: Database, job: JobRow): JobLine {
-  const view = jobView(db, job.id)
-  const assessment = assess(fileOf(view, policyOf(db)))
+/** What is known of a job without judging it. */
+function unjudged(db: Database, head: Head, trouble: string | null): JobLine {
+  const machine = machineOf(db, head.machineId)
+  return {
+    id: head.jobId,
+    number: head.number,
+    createdAt: head.createdAt,
+    machineId: head.machineId,
+    machineName: machine.name,
+    machineKind: machine.kind,
+    customerName: customerOf(db, machine.customerId).name,
+    complaint: null,
+    stage: 'book_in',
+    stages: [],
+    stops: [],
+    nextTitle: null,
+    waiting: null,
+    closed: head.closed === 1,
+    outNotToRun: false,
+    lean: null,
+    finding: null,
+    trouble,
+    lastAt: head.createdAt,
+  }
+}
+
+function compute(db: Database, head: Head): { line: JobLine; signs: string[] | null } {
+  const view = jobView(db, head.jobId)
+  const file = fileOf(view, policyOf(db))
+  const assessment = assess(file)
   const { verdict, options, fallback } = assessment.decision
   const agreed = assessment.approved?.body.frozen
   const best = options.find(o => o.entryId === verdict?.bestId)
   const worst = [...assessment.judgements].reverse().sort((a, b) => rank(b.mark) - rank(a.mark))[0]
-  return {
-    id: job.id,
-    number: job.number,
-    createdAt: job.createdAt,
+  const inForce = entriesInForce(view.entries)
+  const line: JobLine = {
+    id: head.jobId,
+    number: head.number,
+    createdAt: head.createdAt,
     machineId: view.machine.id,
     machineName: view.machine.name,
     machineKind: view.machine.kind,
     customerName: view.customer.name,
-    complaint: keptOf(entriesInForce(view.entries)).complaint.at(-1)?.body.words ?? null,
+    complaint: keptOf(inForce).complaint.at(-1)?.body.words ?? null,
     stage: assessment.stage,
     stages: assessment.stages,
     stops: assessment.stops,
@@ -112,8 +244,9 @@ function compute(db: Database, job: JobRow): JobLine {
     trouble: view.unreadable.length
       ? `${view.unreadable.length === 1 ? 'One entry' : `${view.unreadable.length} entries`} of its log can't be read`
       : null,
-    lastAt: view.entries.at(-1)?.at ?? job.createdAt,
+    lastAt: view.entries.at(-1)?.at ?? head.createdAt,
   }
+  return { line, signs: keptOf(inForce).cause_found.length ? [...signsThere(reportsOf(inForce, file))] : null }
 }
 
 const rank = (mark: string): number => ['good', 'open', 'near', 'past'].indexOf(mark)

@@ -37,6 +37,11 @@ const ENGINE = `
   FROM   engines e
   JOIN   spec_sheets s ON s.id = e.spec_sheet_id
   WHERE  e.machine_id = ?`
+const ENGINE_STAMP = `
+  SELECT e.updated_at || s.updated_at AS stamp
+  FROM   engines e
+  JOIN   spec_sheets s ON s.id = e.spec_sheet_id
+  WHERE  e.machine_id = ?`
 const ADD_ENGINE =
   'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
 const SAVE_METER =
@@ -84,6 +89,10 @@ export interface EngineRecord {
   fill: FillTable | null
   stamp: string
 }
+
+/** Changes whenever the engine or its sheet does. */
+export const engineStamp = (db: Database, machineId: string): string =>
+  row<{ stamp: string }>(db, ENGINE_STAMP, machineId)?.stamp ?? ''
 
 export function engineOf(db: Database, machineId: string): EngineRecord {
   const found = row<{ id: string; sheetId: string; sheetName: string; facts: string; body: string; stamp: string }>(

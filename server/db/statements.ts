@@ -1,15 +1,18 @@
 import type { Database, Statement } from 'better-sqlite3'
 
-const prepared = new WeakMap<Database, Map<string, Statement>>()
+const known = new WeakMap<Database, Map<string, Statement>>()
 
 /** A statement prepared once for each database. */
 export function statement(db: Database, sql: string): Statement {
-  const known = prepared.get(db) ?? new Map<string, Statement>()
-  prepared.set(db, known)
-  const found = known.get(sql) ?? db.prepare(sql)
-  known.set(sql, found)
+  const mine = known.get(db) ?? new Map<string, Statement>()
+  known.set(db, mine)
+  const found = mine.get(sql) ?? db.prepare(sql)
+  mine.set(sql, found)
   return found
 }
+
+/** What was prepared so far, as it was written. */
+export const prepared = (db: Database): string[] => [...(known.get(db)?.keys() ?? [])]
 
 /** Words to be found anywhere in a text by LIKE with ESCAPE '\\'; % and _ stand for themselves. */
 export const anywhere = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`

@@ -1,3 +1,4 @@
+import { judgedBy, keepHeads } from '../db/jobLines'
 import { DataFolderError } from '../db/open'
 
 /** Opens and migrates before the first request can arrive: Nitro does not wait for a plugin that is asynchronous. */
@@ -11,5 +12,10 @@ export default defineNitroPlugin(nitro => {
     console.error(`Remedium can't start: ${error.message}`)
     process.exit(1)
   }
-  nitro.hooks.hook('close', () => closeDb())
+  judgedBy(useRuntimeConfig().app.buildId)
+  const stop = keepHeads(useDb())
+  nitro.hooks.hook('close', () => {
+    stop()
+    closeDb()
+  })
 })

@@ -157,6 +157,8 @@ export interface JobLine {
   finding: { mark: string; headline: string } | null
   /** what of it can't be read or judged, in words */
   trouble: string | null
+  /** something changed since it was judged; it is judged again in a moment */
+  stale?: boolean
   lastAt: string
 }
 

@@ -1,11 +1,7 @@
-import { jobLines } from '../../db/jobLines'
+import { machinesHere } from '../../db/jobLines'
 import { machineLines } from '../../db/machines'
 
 export default answer(() => {
-  const open = new Set(
-    jobLines(useDb())
-      .filter(j => !j.closed)
-      .map(j => j.machineId),
-  )
+  const open = machinesHere(useDb())
   return machineLines(useDb()).map(m => ({ ...m, open: open.has(m.id) }))
 })

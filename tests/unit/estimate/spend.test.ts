@@ -44,7 +44,9 @@ describe('what is put into a job', () => {
     const cap = terms(500, 0, 100)
     expect(stop([cap, spend({ minutes: 89 })])).toBeUndefined()
     expect(stop([cap, spend({ minutes: 90 })])).toMatchObject({ title: 'Call the owner first', canSign: false })
-    expect(stop([cap, spend({ minutes: 130 })])?.reason).toContain('and more is put in')
+    expect(stop([cap, spend({ minutes: 130 })])?.reason).toContain(
+      '€130 of the cap of €100 is put in already, €30 past it',
+    )
     expect(stop([cap, spend({ minutes: 90 }), call({ result: 'no_answer', answer: null })])?.reason).toContain(
       'the last call was not answered',
     )

@@ -1,0 +1,222 @@
+import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import migrations from '#migrations'
+import type { Entry } from '#core/entries/types'
+import { DEFAULT_POLICY } from '#core/engine/policy'
+import { newJobSchema } from '#shared/schemas/machines'
+import { alikeCases, causeCounts } from '../../../server/db/cases'
+import { findAnything } from '../../../server/db/find'
+import { closedLines, jobLine, machinesHere, refreshHeads, todayLines } from '../../../server/db/jobLines'
+import { bookIn, logEntry } from '../../../server/db/jobs'
+import { engineOf, machineOf, updateMachine } from '../../../server/db/machines'
+import { closeDatabase, openDatabase } from '../../../server/db/open'
+import { addPerson, savePolicy } from '../../../server/db/shop'
+import { prepared } from '../../../server/db/statements'
+import { newFolder } from '../../server'
+import { newEntry, newJob, oilBody } from '../../api/shop'
+
+let db: Database
+let by: string
+beforeEach(() => {
+  db = openDatabase(newFolder(), migrations)
+  by = addPerson(db, { name: 'Ada Quill', initials: 'AQ', active: true }).id
+})
+afterEach(() => closeDatabase(db))
+
+const book = (more = {}): string => {
+  const job = newJob(by, more)
+  bookIn(db, newJobSchema.parse(job))
+  return job.id
+}
+const log = (job: string, kind: string, body: object, more: object = {}): Entry => {
+  const entry = newEntry(by, kind as 'note', body as never, { how: null, ...more }) as Entry
+  logEntry(db, job, entry)
+  return entry
+}
+const back = (job: string, way = 'mended'): Entry =>
+  log(job, 'hand_back', { to: 'N', words: null, way, told: 'said so', disabled: 'lead tied off', owed: [] })
+const named = (job: string, causeId: string | null, proof = 'probable', more: object = {}): Entry =>
+  log(
+    job,
+    'cause_found',
+    { causeId, text: causeId ? null : 'who knows', proof, provedBy: 'seen', missing: null, chain: [] },
+    more,
+  )
+const ids = (lines: { id: string }[]): string[] => lines.map(l => l.id)
+
+describe('Today', () => {
+  it('holds what is open, what went out not to be run, and the newest that were handed back; nothing older', () => {
+    const old = Array.from({ length: 9 }, () => {
+      const id = book()
+      back(id)
+      return id
+    })
+    const open = book()
+    const out = book()
+    log(out, 'oil', oilBody(900), { how: 'measured' })
+    back(out, 'as_is')
+    const now = todayLines(db, Infinity)
+    expect(ids(now).slice(0, 2)).toEqual([out, open])
+    expect(now[0]).toMatchObject({ closed: true, outNotToRun: true })
+    // five of the nine, and the one that is out, are the six newest
+    expect(ids(now)).not.toContain(old[3])
+    expect(now).toHaveLength(7)
+    // the others are a page of their own, by number
+    expect(ids(closedLines(db, now.at(-1)!.number, 3))).toEqual([old[3], old[2], old[1]])
+  })
+  it('a hand-back that is undone brings the job back at once', () => {
+    const id = book()
+    const handed = back(id)
+    expect(jobLine(db, id).closed).toBe(true)
+    expect(machinesHere(db).size).toBe(0)
+    log(id, 'void', { reason: 'not yet' }, { supersedes: handed.id })
+    expect(todayLines(db, Infinity)).toMatchObject([{ id, closed: false }])
+    expect(machinesHere(db).size).toBe(1)
+  })
+  it('one that came back is not out any more', () => {
+    const id = book()
+    log(id, 'oil', oilBody(900), { how: 'measured' })
+    back(id, 'as_is')
+    expect(todayLines(db, Infinity).filter(l => l.outNotToRun)).toHaveLength(1)
+    db.prepare('INSERT INTO jobs VALUES (?, 999, ?, ?)').run(ulid(), jobLine(db, id).machineId, '2026')
+    for (let k = 0; k < 7; k++) back(book())
+    expect(ids(todayLines(db, Infinity))).not.toContain(id)
+  })
+  it('without time to judge, a line is shown as it stood and marked; behind it everything is judged, then nothing is left', () => {
+    const id = book()
+    log(id, 'oil', oilBody(520), { how: 'measured' })
+    expect(todayLines(db, 0)).toMatchObject([{ id, stale: true, finding: null }])
+    expect(todayLines(db, Infinity)[0]).toMatchObject({ finding: { mark: 'good' } })
+    savePolicy(db, { ...DEFAULT_POLICY, labourRateMinor: 9900 })
+    expect(todayLines(db, 0)[0]).toMatchObject({ stale: true, finding: { mark: 'good' } })
+    const many = Array.from({ length: 6 }, () => book())
+    while (refreshHeads(db, 1));
+    expect(refreshHeads(db, 1)).toBe(false)
+    for (const line of todayLines(db, 0)) expect(line.stale, String(line.number)).toBeUndefined()
+    expect(ids(todayLines(db, 0))).toEqual([...many.reverse(), id])
+  })
+})
+
+describe('what jobs really were', () => {
+  const counts = () => causeCounts(db, 'S4', 'none')
+  it('is counted as it is written, corrected and taken back, and never counted by itself', () => {
+    const [a, b] = [book(), book()]
+    const first = named(a, 'sump_bolts')
+    named(b, 'sump_bolts', 'proved')
+    expect(counts()).toEqual({ total: 2, hits: { sump_bolts: 2 } })
+    expect(causeCounts(db, 'S4', a)).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+    // only suspected: the job counts, the cause does not
+    const second = named(a, 'sump_bolts', 'suspected', { supersedes: first.id })
+    expect(counts()).toEqual({ total: 2, hits: { sump_bolts: 1 } })
+    log(a, 'void', { reason: 'wrong job' }, { supersedes: second.id })
+    expect(counts()).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+  })
+  it('follows the engine when its class is put right', () => {
+    const id = book()
+    named(id, 'sump_bolts')
+    const { machineId } = jobLine(db, id)
+    const { facts } = engineOf(db, machineId)
+    const { id: _, customerId: __, ...machine } = machineOf(db, machineId)
+    updateMachine(db, machineId, {
+      ...{ machine, spec: [], customer: { name: 'N', contact: null }, by },
+      facts: { ...facts, engineClass: 'M4' },
+    })
+    expect(counts().total).toBe(0)
+    expect(causeCounts(db, 'M4', 'none')).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+  })
+  it('jobs alike are found by what they showed when they were judged', () => {
+    const [a, b] = [book(), book()]
+    for (const id of [a, b]) log(id, 'oil', oilBody(900), { how: 'measured' })
+    named(b, 'sump_bolts')
+    while (refreshHeads(db, 50));
+    expect(alikeCases(db, a)).toMatchObject([{ id: b, share: 1 }])
+  })
+})
+
+describe('finding', () => {
+  const first = (words: string): string | undefined => findAnything(db, words)[0]?.to
+  it('takes words in any order, over all that a job says, the newest first, the last letters left open', () => {
+    const say = (words: string): string =>
+      book({ entries: [newEntry(by, 'complaint', { words, since: null }, { how: 'claimed' })] })
+    const a = say('Rattles when it is hot')
+    const b = say('Rattles when it is cold')
+    log(a, 'note', { text: 'Exhaust clamp missing', stage: 'first_look' })
+    expect(findAnything(db, 'rattles').map(h => h.to)).toEqual([`/jobs/${b}`, `/jobs/${a}`])
+    expect(first('clamp rattl')).toBe(`/jobs/${a}`)
+    expect(first('cold brack ratt')).toBe(`/jobs/${b}`)
+    expect(findAnything(db, 'rattles volcano')).toEqual([])
+    // answers that were chosen are no words
+    expect(findAnything(db, 'first_look')).toEqual([])
+  })
+  it('finds a new name beside the old one', () => {
+    const id = book()
+    const { machineId } = jobLine(db, id)
+    const { facts } = engineOf(db, machineId)
+    const { id: _, customerId: __, ...machine } = machineOf(db, machineId)
+    updateMachine(db, machineId, {
+      ...{ facts, spec: [], by, customer: { name: 'Orla Finch', contact: null } },
+      machine: { ...machine, serial: 'XK-4411' },
+    })
+    for (const words of ['finch', 'brack', '4411', 'xk']) expect(first(words), words).toBe(`/jobs/${id}`)
+  })
+})
+
+describe('ten years of jobs', () => {
+  it('an older file gets its lines, counts and words when it is opened', () => {
+    const folder = newFolder()
+    const before = openDatabase(
+      folder,
+      migrations.filter(m => m.name < '008'),
+    )
+    const who = addPerson(before, { name: 'B', initials: 'B', active: true }).id
+    const add = (kind: string, body: object): void => {
+      before
+        .prepare(
+          'INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, ?, ?, ?, NULL, ?, NULL, ?)',
+        )
+        .run(ulid(), 'j1', kind, '2020-01-01T00:00:00Z', who, JSON.stringify(body), '2020')
+    }
+    before.exec(`
+      INSERT INTO customers VALUES ('c1', 'Nell Brack', NULL, '2020', '2020');
+      INSERT INTO machines VALUES ('m1', 'c1', 'walk_behind_mower', 'Thistledown 41', NULL, NULL, 'h', 'unknown', '2020', '2020');
+      INSERT INTO spec_sheets (id, name, engine_class, body, created_at, updated_at) VALUES ('s1', 'S', 'S4', '[]', '2020', '2020');
+      INSERT INTO engines VALUES ('e1', 'm1', '{"engineClass":"S4","cycle":"four"}', 's1', '2020', '2020');
+      INSERT INTO jobs VALUES ('j1', 201, 'm1', '2020');`)
+    add('complaint', { words: 'Rattles', since: null })
+    add('cause_found', { causeId: 'sump_bolts', text: null, proof: 'proved', missing: null, chain: [] })
+    add('hand_back', { to: 'N', words: null })
+    closeDatabase(before)
+    const after = openDatabase(folder, migrations)
+    expect(after.prepare('SELECT job_id, closed, line FROM heads').all()).toEqual([
+      { job_id: 'j1', closed: 1, line: null },
+    ])
+    expect(causeCounts(after, 'S4', 'none')).toEqual({ total: 1, hits: { sump_bolts: 1 } })
+    expect(findAnything(after, 'brack ratt')[0]?.to).toBe('/jobs/j1')
+    closeDatabase(after)
+  })
+  it('no statement of Today, a job, its cases or the finding reads a whole table', () => {
+    const id = book()
+    log(id, 'oil', oilBody(900), { how: 'measured' })
+    named(id, 'sump_bolts')
+    todayLines(db, Infinity)
+    closedLines(db, 300)
+    refreshHeads(db, 50)
+    alikeCases(db, id)
+    findAnything(db, 'thistle')
+    machinesHere(db)
+    const large =
+      /SCAN (entries|jobs|heads|machines|customers|engines|named_jobs|changes|e|j|h|m|c|g|n)\b(?! USING (COVERING )?INDEX)/
+    const explain = (sql: string): unknown[] => {
+      const names = [...sql.matchAll(/@(\w+)/g)].map(m => [m[1], 1])
+      const plan = db.prepare(`EXPLAIN QUERY PLAN ${sql}`)
+      return names.length ? plan.all(Object.fromEntries(names)) : plan.all(...[...sql.matchAll(/\?/g)].map(() => 1))
+    }
+    const bad = prepared(db).flatMap(sql =>
+      (explain(sql) as { detail: string }[])
+        .filter(step => large.test(step.detail))
+        .map(step => `${step.detail}: ${sql.trim().slice(0, 90)}`),
+    )
+    expect(bad).toEqual([])
+  })
+})
