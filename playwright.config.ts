@@ -14,7 +14,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
-    trace: 'retain-on-failure',
+    // recording every step costs more than the steps
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env.CHROMIUM || '/usr/bin/chromium',
       args: [

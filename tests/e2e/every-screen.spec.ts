@@ -3,8 +3,6 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
 import { atTheBench, jobNumbered } from './bench'
 
-// forty screens a test: a recording of them costs more than the tests
-test.use({ trace: 'off' })
 test.describe.configure({ mode: 'parallel' })
 
 test.beforeEach(async ({ page, request }) => {
