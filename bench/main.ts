@@ -29,9 +29,14 @@ import { seedDemo } from '../demo/seed'
 import { CASES, heldBack } from '../tests/vignettes/cases'
 import { ENGINES } from '../tests/vignettes/engines'
 import { score } from '../tests/vignettes/score'
+import { years } from './years'
 
 /** Figures, printed and never asserted. Each stands beside a measure of the same run, so that a slow machine shows itself. */
 export async function main(): Promise<void> {
+  if (process.argv.includes('years')) {
+    await years(line)
+    return
+  }
   const data = mkdtempSync(join(tmpdir(), 'remedium-bench-'))
   const db = openDatabase(data, migrations)
   seedDemo(db, new Date())
@@ -95,6 +100,7 @@ export async function main(): Promise<void> {
     server.kill('SIGTERM')
     await ended
   }
+  await years(line)
 }
 
 /** One key: the condition folded anew, and the ways weighed with one figure of one of them changed. Milliseconds, warm. */

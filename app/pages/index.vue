@@ -44,7 +44,24 @@ const urgent = (a: JobLine, b: JobLine): number =>
 const cameBack = (l: JobLine): boolean =>
   lines.value.some(o => o.machineId === l.machineId && o.createdAt > l.createdAt)
 const isOut = (l: JobLine): boolean => l.outNotToRun && !cameBack(l)
-const recent = computed(() => lines.value.filter(l => l.closed && !isOut(l)).slice(0, 6))
+const earlier = ref<JobLine[]>([])
+/** a page of those that were handed back may follow */
+const more = ref(true)
+const recent = computed(() => {
+  const newest = lines.value.filter(l => l.closed && !isOut(l))
+  const known = new Set(newest.map(l => l.id))
+  return [...newest, ...earlier.value.filter(l => !known.has(l.id) && !l.outNotToRun)]
+})
+async function showEarlier(): Promise<void> {
+  const shown = [...lines.value.filter(l => l.closed && !isOut(l)), ...earlier.value].map(l => l.number)
+  try {
+    const next = await read<JobLine[]>(`/api/jobs?before=${Math.min(...shown)}`)
+    earlier.value = [...earlier.value, ...next]
+    more.value = next.length > 0
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+}
 /** handed back with a stop standing: kept in sight until it comes back or is scrapped */
 const out = computed(() => lines.value.filter(isOut))
 const stopped = computed(() => open.value.filter(l => l.stops.length))
@@ -124,6 +141,7 @@ const outcomes = computed(() => {
           <NuxtLink :to="`/jobs/${l.id}`">T {{ l.number }}</NuxtLink> {{ l.machineName
           }}<span v-if="l.lean" class="lab"> · {{ l.lean.outcome }}</span>
         </p>
+        <ElButton v-if="more && recent.length >= 6" link class="link" @click="showEarlier">Earlier ones</ElButton>
       </section>
     </aside>
   </div>

@@ -126,7 +126,7 @@ interface View {
   spent: number
 }
 
-function reasonsOf({ options, fallback, money, policy, terms, best }: View): string[] {
+function reasonsOf({ options, fallback, money, policy, terms, best, spent }: View): string[] {
   const cash = (x: number): string => moneyText(x, policy.currency)
   const reasons: string[] = []
   const mending = options.filter(o => o.mends && o.ruledOut === null && o.valueAfter !== null)
@@ -151,6 +151,10 @@ function reasonsOf({ options, fallback, money, policy, terms, best }: View): str
     if (best.sharePct !== null)
       reasons.push(
         `That is ${Math.round(best.sharePct)} % of its value running; this shop's limit for ${USE_CLASSES[terms?.useClass ?? 'private']} use is ${money.shareLimitPct} %.`,
+      )
+    if (best.sharePct !== null && spent > 0 && money.running)
+      reasons.push(
+        `With ${moneyText(spent, policy.currency, true)} put in already it comes to ${moneyText(best.mean + spent, policy.currency, true)}, ${((100 * (best.mean + spent)) / money.running).toFixed(1)} % of its value.`,
       )
     if (best.downtime > 0) reasons.push(`It stands so long that its owner loses ${cash(best.downtime)} more.`)
     if (best.margin !== null)

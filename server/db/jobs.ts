@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
-import type { Entry } from '#core/entries/types'
+import type { BodyOf, Entry } from '#core/entries/types'
 import type { WaitingBody } from '#core/entries/waiting/schema'
 import { refusal } from '#core/gates'
 import { describe } from '#core/entries/say'
@@ -13,7 +13,7 @@ import type { JobView, NewJobParsed } from '#shared/types/records'
 import { checkBatch, tellOwners } from './batches'
 import { causeCounts } from './cases'
 import { appendEntry, entriesOf, logOf } from './entries'
-import { addCustomer, addMachine, customerOf, engineOf, machineOf, saveMeter } from './machines'
+import { addCustomer, addMachine, customerOf, engineOf, machineOf, meterBefore, saveMeter } from './machines'
 import { knownPhoto } from './photos'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
@@ -23,6 +23,7 @@ const JOB = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt
 const JOBS = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs ORDER BY number DESC'
 const JOBS_OF_MACHINE = 'SELECT id, number, created_at AS createdAt FROM jobs WHERE machine_id = ? ORDER BY number DESC'
 const NEXT_NUMBER = 'SELECT COALESCE(MAX(number), 200) + 1 AS number FROM jobs'
+const UNDONE = 'SELECT kind, body FROM entries WHERE id = ?'
 const ADD_JOB = 'INSERT INTO jobs (id, number, machine_id, created_at) VALUES (?, ?, ?, ?)'
 
 export interface JobRow {
@@ -197,11 +198,27 @@ function checkPhoto(db: Database, jobId: string, entry: Entry): void {
     ])
 }
 
+/** The running time that stands on the log stands on the machine too: a new reading, one that was put right, and what is left when one was undone. */
 function keepMeter(db: Database, machineId: string, entry: Entry): void {
+  if (entry.kind === 'void') return meterUndone(db, machineId, entry)
   if (entry.kind !== 'meter' || entry.body.reading === null) return
-  saveMeter(db, machineId, entry.by, {
-    meterReading: entry.body.reading,
-    meterUnit: entry.body.unit,
-    meterSource: entry.body.source,
-  })
+  saveMeter(db, machineId, entry.by, meterOf(entry.body))
+}
+
+const meterOf = ({ reading, unit, source }: BodyOf['meter']): Parameters<typeof saveMeter>[3] => ({
+  meterReading: reading,
+  meterUnit: unit,
+  meterSource: source,
+})
+
+function meterUndone(db: Database, machineId: string, entry: Entry): void {
+  const undone = row<{ kind: string; body: string }>(db, UNDONE, entry.supersedes)
+  if (undone?.kind !== 'meter') return
+  const { reading } = JSON.parse(undone.body) as BodyOf['meter']
+  const left = visitsOf(db, machineId)
+    .flatMap(v => keptOf(v.entries).meter)
+    .filter(e => e.body.reading !== null)
+    .at(-1)
+  const before = left ? meterOf(left.body) : meterBefore(db, machineId, reading)
+  if (before) saveMeter(db, machineId, entry.by, before)
 }

@@ -46,6 +46,8 @@ const ADD_ENGINE =
   'INSERT INTO engines (id, machine_id, facts, spec_sheet_id, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
 const SAVE_METER =
   'UPDATE machines SET meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ? WHERE id = ?'
+const METER_CHANGES =
+  "SELECT before, after FROM changes WHERE record = 'machines' AND row_id = ? ORDER BY seq LIMIT 500"
 const MOVE_TO_SHEET = 'UPDATE engines SET spec_sheet_id = ?, updated_at = ? WHERE id = ?'
 const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
 
@@ -149,6 +151,18 @@ export function saveMeter(
   const { id: _, customerId: __, ...was } = machineOf(db, machineId)
   keepChange(db, 'machines', machineId, by, was, { ...was, ...meter })
   run(db, SAVE_METER, meter.meterReading, meter.meterUnit, meter.meterSource, new Date().toISOString(), machineId)
+}
+
+type Meter = Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>
+
+/** What a machine's meter said before a reading was put on it; null where it never was. */
+export function meterBefore(db: Database, machineId: string, reading: number | null): Meter | null {
+  for (const { before, after } of rows<{ before: string; after: string }>(db, METER_CHANGES, machineId)) {
+    const [was, then] = [JSON.parse(before) as Meter, JSON.parse(after) as Meter]
+    if (then.meterReading === reading && was.meterReading !== reading)
+      return { meterReading: was.meterReading, meterUnit: was.meterUnit, meterSource: was.meterSource }
+  }
+  return null
 }
 
 /** Puts an engine on another sheet: an engine like one that is known. */

@@ -1,4 +1,4 @@
-import { accessSync, constants, existsSync, mkdirSync } from 'node:fs'
+import { accessSync, closeSync, constants, existsSync, mkdirSync, openSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import Database from 'better-sqlite3'
 import { migrate } from './migrate'
@@ -26,6 +26,8 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
   }
   let db: Database.Database | undefined
   try {
+    // what is created here is the shop's own: nobody else on this machine reads it
+    if (!existsSync(file)) closeSync(openSync(file, 'a', 0o600))
     db = new Database(file)
     db.pragma('journal_mode = WAL')
     db.pragma('synchronous = FULL')

@@ -67,7 +67,7 @@ export function writeWhole(file: string, data: Buffer, write: Write = writeSync)
   mkdirSync(dirname(file), { recursive: true })
   const part = `${file}.part`
   try {
-    const fd = openSync(part, 'w')
+    const fd = openSync(part, 'w', 0o600)
     try {
       for (let at = 0; at < data.length;) {
         const written = write(fd, data, at)

@@ -21,10 +21,13 @@ import { row, rows, run } from './statements'
 
 const ADD = 'INSERT INTO quotes (id, token_hash, job_id, by, created_at, expires_at, body) VALUES (?, ?, ?, ?, ?, ?, ?)'
 const QUOTES =
-  'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer FROM quotes'
+  'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer, closed_at AS closedAt FROM quotes'
 const BY_TOKEN = `${QUOTES} WHERE token_hash = ?`
 const BY_ID = `${QUOTES} WHERE id = ?`
 const OF_JOB = `${QUOTES} WHERE job_id = ? ORDER BY created_at DESC`
+/** An older question that nobody answered gives way to a newer one. */
+const CLOSE_OLDER =
+  'UPDATE quotes SET closed_at = ? WHERE job_id = ? AND answered_at IS NULL AND closed_at IS NULL AND id <> ?'
 const ANSWER = 'UPDATE quotes SET answered_at = ?, answer = ? WHERE id = ?'
 
 interface QuoteRow {
@@ -36,6 +39,7 @@ interface QuoteRow {
   body: string
   answeredAt: string | null
   answer: string | null
+  closedAt: string | null
 }
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
@@ -74,6 +78,7 @@ export function askOwner(
       const [id, token, at] = [ulid(), randomBytes(32).toString('base64url'), now.toISOString()]
       const expiresAt = new Date(now.getTime() + days * 86_400_000).toISOString()
       run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
+      run(db, CLOSE_OLDER, at, jobId, id)
       const sent = entryBy(by, 'quote_sent', { quoteId: id, stage: ask.stage, expiresAt, words: ask.words }, at)
       logEntry(db, jobId, sent)
       nowWaits(db, jobId, sent, { for: 'owner', what: 'asked by a link' })
@@ -114,6 +119,11 @@ export function quoteById(db: Database, jobId: string, id: string): QuoteLine {
 function open(db: Database, token: string, now: Date): QuoteRow {
   const found = /^[\w-]{43}$/.test(token) ? row<QuoteRow>(db, BY_TOKEN, hashOf(token)) : undefined
   if (!found) throw new Refusal(404, 'This link is not right. Open it again from the message, or ring the shop.')
+  if (found.closedAt !== null)
+    throw new Refusal(
+      409,
+      'A newer question took the place of this one. Open the link that came last, or ring the shop.',
+    )
   if (Date.parse(found.expiresAt) <= now.getTime())
     throw new Refusal(409, 'This link has run out. Ring the shop for a new one: prices may have changed.')
   return found

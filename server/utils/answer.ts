@@ -59,11 +59,13 @@ export async function readChecked<S extends z.ZodType>(
 }
 
 export async function readJson(event: H3Event<EventHandlerRequest>): Promise<unknown> {
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_BODY)
-    throw new Refusal(413, 'This is too large to be a form: 8 MB is the most. Shorten the text, or split it in two.')
-  const text = await readRawBody(event, 'utf8')
+  const text = await arriving(
+    event,
+    LARGEST_BODY,
+    'This is too large to be a form: 8 MB is the most. Shorten the text, or split it in two.',
+  )
   try {
-    return JSON.parse(text ?? '')
+    return JSON.parse(text.toString('utf8'))
   } catch {
     throw new Refusal(422, 'This could not be read as JSON.', [{ field: 'body', message: 'Send JSON.' }])
   }

@@ -298,6 +298,25 @@ describe('the log', () => {
     ).toBe(413)
   })
 
+  it('counts what arrives, whatever the header says', async () => {
+    const sent = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        controller.enqueue(new Uint8Array(1024 * 1024).fill(32))
+        this.sent = (this.sent ?? 0) + 1
+        if (this.sent > 40) controller.close()
+      },
+    } as UnderlyingDefaultSource<Uint8Array> & { sent?: number })
+    // in pieces, without a length: cut off at the limit, and the server goes on
+    const answer = await fetch(`${server.url}/api/jobs/${shop.jobId}/entries`, {
+      ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: sent, duplex: 'half' },
+    } as RequestInit).then(
+      r => r.status,
+      () => 'cut off',
+    )
+    expect([413, 'cut off']).toContain(answer)
+    expect((await call(`${server.url}/api/ping`)).status).toBe(200)
+  })
+
   it('does not know jobs, machines, people and calculators that are not there', async () => {
     const entry = newEntry(shop.by, 'oil', oilBody())
     for (const [path, method, body] of [

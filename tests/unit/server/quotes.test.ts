@@ -79,6 +79,16 @@ const refusal = (act: () => unknown): string => {
 }
 
 describe('asking the owner by a link', () => {
+  it('a newer question takes the place of an older one that nobody answered, and only of such a one', () => {
+    way('New pump', 10000)
+    const [first, second] = [ask(), ask()]
+    expect(refusal(() => quotePage(db, first.token, NOW))).toContain('A newer question took the place of this one')
+    const none = { choice: 'none' as const, optionId: null, words: null, name: 'Nell' }
+    expect(refusal(() => answerQuote(db, first.token, none, NOW))).toContain('took the place')
+    answerQuote(db, second.token, none, NOW)
+    ask()
+    expect(quotePage(db, second.token, NOW).answer).toMatchObject({ choice: 'none' })
+  })
   it('freezes what is shown, writes the message, puts the move with the owner; the secret is nowhere but in the message', () => {
     const option = way('New pump', 10000)
     const { id, token } = ask()

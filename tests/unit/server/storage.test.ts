@@ -123,6 +123,26 @@ describe('the log', () => {
     expect(correct(a, e.id)).toMatchObject({ status: 409, message: expect.stringContaining('was undone') })
   })
 
+  it('a running time that is undone puts the machine back to what it said before', () => {
+    const id = book()
+    const machineId = jobView(db, id).machine.id
+    const start = machineOf(db, machineId).meterReading
+    const read = (reading: number): Entry => {
+      const e = newEntry(by, 'meter', { reading, unit: 'h', source: 'measured' }) as Entry
+      logEntry(db, id, e)
+      return e
+    }
+    const undo = (e: Entry): void => {
+      logEntry(db, id, newEntry(by, 'void', { reason: 'x' }, { how: null, supersedes: e.id }) as Entry)
+    }
+    const [first, second] = [read(812), read(8120)]
+    expect(machineOf(db, machineId).meterReading).toBe(8120)
+    undo(second)
+    expect(machineOf(db, machineId)).toMatchObject({ meterReading: 812, meterSource: 'measured' })
+    undo(first)
+    expect(machineOf(db, machineId).meterReading).toBe(start)
+  })
+
   it('lines are judged again when the log, the machine or the policy changes, and not otherwise', () => {
     const id = book()
     logEntry(db, id, newEntry(by, 'oil', oilBody(520)) as Entry)

@@ -45,6 +45,17 @@ describe('ways', () => {
     const [o] = assess(file([terms(640, 60), bought])).decision.options
     expect(o?.sharePct).toBeCloseTo(100, 6)
   })
+  it('what was put in already is said beside the share of what is to come', () => {
+    const engine = option('Repower', 'new_engine', [line('part', 16_700), line('labour', 1)], {
+      valueAfterMinor: 64_000,
+    })
+    const reasons = (log: Entry[]): string => assess(file(log)).decision.verdict?.reasons.join(' ') ?? ''
+    // 167 and an hour of 50; an hour is in it already
+    expect(reasons([terms(640, 60), spent(60), engine])).toContain(
+      'With €50.00 put in already it comes to €267.00, 41.7 % of its value.',
+    )
+    expect(reasons([terms(640, 60), engine])).not.toContain('put in already')
+  })
   it('parts without a minute of work are doubted out loud', () => {
     const parts = option('Parts only', 'repair', [line('part', 3000)])
     const both = option('Both', 'repair', [line('part', 3000), line('labour', 1)])

@@ -14,10 +14,8 @@ export default answer(async event => {
     if (known.jobId !== jobId) throw new Refusal(409, 'A photo with this id belongs to another job.')
     return known
   }
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > LARGEST_PHOTO)
-    throw new Refusal(413, 'This picture is too large: 30 MB is the most.')
-  const body = await readRawBody(event, false)
-  if (!body?.length) throw new Refusal(422, 'No picture arrived.', [{ field: 'photo', message: 'Choose a picture.' }])
+  const body = await arriving(event, LARGEST_PHOTO, 'This picture is too large: 30 MB is the most.')
+  if (!body.length) throw new Refusal(422, 'No picture arrived.', [{ field: 'photo', message: 'Choose a picture.' }])
   const kept = await keepPhoto(dataDir(), id.data, body)
   addPhoto(useDb(), { id: id.data, jobId, ...kept })
   setResponseStatus(event, 201)

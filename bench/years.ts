@@ -1,0 +1,201 @@
+import { spawn } from 'node:child_process'
+import type { ChildProcess } from 'node:child_process'
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { Database } from 'better-sqlite3'
+import { ulid } from 'ulid'
+import migrations from '#migrations'
+import type { Entry } from '#core/entries/types'
+import { seedDemo } from '../demo/seed'
+import { refreshHeads } from '../server/db/jobLines'
+import { jobsOf, jobView } from '../server/db/jobs'
+import { closeDatabase, openDatabase } from '../server/db/open'
+
+const ENTRIES_EACH = 50
+const OPEN = 40
+
+/** A shop's jobs of one season and of ten years side by side: what a technician waits for, and what the server takes. */
+export async function years(line: (what: string, about: string, figure: string) => void): Promise<void> {
+  const few = await measured(200)
+  const many = await measured(20_000)
+  for (const [what, first] of few) line(what, '200 jobs | 20,000 jobs', `${first} | ${many.get(what) ?? ''}`)
+}
+
+async function measured(jobs: number): Promise<Map<string, string>> {
+  const data = mkdtempSync(join(tmpdir(), `remedium-years-${jobs}-`))
+  const jobId = grown(data, jobs)
+  const figures = new Map<string, string>()
+  let server = await start(data)
+  figures.set('ready after the start', ms(server.readyMs))
+  // the open jobs are judged again by the program that runs: what is measured is a shop that stood overnight
+  await new Promise(done => setTimeout(done, 4000))
+  server.child.kill('SIGTERM')
+  await new Promise(done => server.child.once('exit', done))
+  server = await start(data)
+  const { url, child } = server
+  const get = async (path: string): Promise<number> => {
+    const started = performance.now()
+    const answer = await fetch(url + path)
+    await answer.arrayBuffer()
+    if (!answer.ok) throw new Error(`${path} answered ${answer.status}.`)
+    return performance.now() - started
+  }
+  figures.set('ready, started again', ms(server.readyMs))
+  figures.set('first Today after it', ms(await get('/api/jobs')))
+  await loop(child)
+  for (const [what, path] of [
+    ['Today', '/api/jobs'],
+    ['one job', `/api/jobs/${jobId}`],
+    ['diagnosis', `/api/jobs/${jobId}/diagnosis`],
+    ['cases alike', `/api/jobs/${jobId}/alike`],
+    ['find, a common word', '/api/find?q=thistle'],
+    ['find, nothing', '/api/find?q=zzyzx'],
+    ['machines', '/api/machines'],
+  ] as const) {
+    const all: number[] = []
+    for (let i = 0; i < 100; i++) all.push(await get(path))
+    figures.set(`${what}: p50, p99`, `${ms(at(all, 0.5))}, ${ms(at(all, 0.99))}`)
+    figures.set(`${what}: loop held at most`, ms((await loop(child)).max))
+  }
+  const { people } = (await (await fetch(`${url}/api/shop`)).json()) as { people: { id: string }[] }
+  const written: number[] = []
+  for (let i = 0; i < 100; i++) {
+    const started = performance.now()
+    const answer = await fetch(`${url}/api/jobs/${jobId}/entries`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        ...{ id: ulid(), kind: 'note', at: new Date().toISOString(), by: people[0]?.id, how: null, supersedes: null },
+        body: { stage: 'build', text: 'A word more' },
+      }),
+    })
+    if (answer.status !== 201) throw new Error(`An entry was refused with ${answer.status}.`)
+    written.push(performance.now() - started)
+  }
+  figures.set('one entry written: p50, p99', `${ms(at(written, 0.5))}, ${ms(at(written, 0.99))}`)
+  figures.set('one entry written: loop held at most', ms((await loop(child)).max))
+  figures.set('memory after all this', `${rss(child)} MB`)
+  child.kill('SIGTERM')
+  await new Promise(done => child.once('exit', done))
+  return figures
+}
+
+const ms = (x: number): string => `${x < 10 ? x.toFixed(1) : x.toFixed(0)} ms`
+const at = (all: number[], share: number): number =>
+  [...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(share * all.length))] ?? 0
+const rss = ({ pid }: ChildProcess): string =>
+  (Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024).toFixed(0)
+
+async function loop(child: ChildProcess): Promise<{ max: number; p99: number }> {
+  const said = new Promise<string>(done => {
+    const hear = (chunk: Buffer): void => {
+      if (!String(chunk).includes('loop ')) return
+      child.stdout?.off('data', hear)
+      done(String(chunk))
+    }
+    child.stdout?.on('data', hear)
+  })
+  child.kill('SIGUSR2')
+  const [, max = '0', p99 = '0'] = /loop (\d+) (\d+)/.exec(await said) ?? []
+  return { max: Number(max), p99: Number(p99) }
+}
+
+async function start(data: string): Promise<{ url: string; child: ChildProcess; readyMs: number }> {
+  const port = await new Promise<number>(done => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => done(typeof address === 'object' && address ? address.port : 0))
+    })
+  })
+  const started = performance.now()
+  const child = spawn(process.execPath, ['--import', './bench/eventLoop.mjs', '.output/server/index.mjs'], {
+    env: { ...process.env, PORT: String(port), NUXT_DATA_DIR: data, NODE_ENV: 'production' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
+  const url = `http://127.0.0.1:${port}`
+  for (let i = 0; i < 3000; i++) {
+    const up = await fetch(`${url}/api/ping`).then(
+      r => r.ok,
+      () => false,
+    )
+    if (up) return { url, child, readyMs: performance.now() - started }
+    await new Promise(done => setTimeout(done, 20))
+  }
+  throw new Error('The server did not get ready.')
+}
+
+/** A shop with so many jobs, all but a few handed back, grown from the demo's; one open job's id. */
+function grown(data: string, jobs: number): string {
+  const db = openDatabase(data, migrations)
+  seedDemo(db, new Date())
+  const models = jobsOf(db)
+    .map(j => jobView(db, j.id))
+    .filter(v => v.entries.some(e => e.kind === 'complaint') && !v.entries.some(e => e.kind === 'photo'))
+    .map(v => lengthened(v.entries))
+  const sources = jobsOf(db).map(j => j.machineId)
+  const add = grower(db)
+  let last = ''
+  db.transaction(() => {
+    for (let n = 0; n < jobs; n++)
+      last = add(300 + n, sources[n % sources.length] ?? '', models[n % models.length] ?? [], n < jobs - OPEN)
+  })()
+  while (refreshHeads(db, 10_000));
+  closeDatabase(db)
+  return last
+}
+
+/** A log of the length that jobs have here: its own entries, and notes. */
+function lengthened(entries: Entry[]): Entry[] {
+  const open = entries.filter(e => !['hand_back', 'quote_sent', 'owner_word', 'approval'].includes(e.kind))
+  const known = new Set(open.map(e => e.id))
+  const own = open.filter(e => e.supersedes === null || known.has(e.supersedes)).slice(0, ENTRIES_EACH - 1)
+  const notes = Array.from({ length: ENTRIES_EACH - 1 - own.length }, (_, i): Entry => ({
+    ...(own[0] as Entry),
+    ...({ id: ulid(), kind: 'note', how: null, supersedes: null } as const),
+    body: { stage: 'build', text: `Step ${i}: cleaned, looked at, put back` } as never,
+  }))
+  return [...own, ...notes]
+}
+
+function grower(db: Database): (number: number, source: string, model: Entry[], closed: boolean) => string {
+  const machine = db.prepare(
+    'INSERT INTO machines SELECT ?, customer_id, kind, name, serial, meter_reading, meter_unit, meter_source, created_at, updated_at FROM machines WHERE id = ?',
+  )
+  const engine = db.prepare(
+    'INSERT INTO engines SELECT ?, ?, facts, spec_sheet_id, created_at, updated_at FROM engines WHERE machine_id = ?',
+  )
+  const job = db.prepare('INSERT INTO jobs (id, number, machine_id, created_at) VALUES (?, ?, ?, ?)')
+  const entry = db.prepare(
+    'INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+  )
+  let mine = ''
+  return (number, source, model, closed) => {
+    // a machine comes about four times
+    if (number % 4 === 0 || !mine) {
+      mine = ulid()
+      machine.run(mine, source)
+      engine.run(ulid(), mine, source)
+    }
+    const id = ulid()
+    job.run(id, number, mine, new Date(Date.now() - 1000 * (30_000 - number)).toISOString())
+    const ids = new Map(model.map(e => [e.id, ulid()]))
+    const put = (e: Entry): unknown =>
+      entry.run(
+        ...[ids.get(e.id) ?? ulid(), id, e.kind, e.at, e.by, e.how, JSON.stringify(e.body)],
+        ...[e.supersedes && (ids.get(e.supersedes) ?? null), e.at],
+      )
+    for (const e of model) put(e)
+    const by = model[0]?.by ?? ''
+    const done = { id: '', at: new Date().toISOString(), by, how: null, supersedes: null }
+    if (closed)
+      put({
+        ...done,
+        kind: 'hand_back',
+        body: { to: 'The owner', words: null, way: 'mended', told: null, disabled: null, owed: [] },
+      } as never)
+    return id
+  }
+}

@@ -1,0 +1,25 @@
+import type { EventHandlerRequest, H3Event } from 'h3'
+import { Refusal } from '../db/refusal'
+
+/**
+ * What a request brings, counted as it arrives: a header may claim less than is sent, or nothing at all.
+ * @throws Refusal 413 with the given words as soon as it is more than may come
+ */
+export async function arriving(event: H3Event<EventHandlerRequest>, most: number, words: string): Promise<Buffer> {
+  const { req } = event.node
+  const claimed = Number(getRequestHeader(event, 'content-length') ?? 0)
+  const parts: Buffer[] = []
+  let size = 0
+  if (claimed <= most)
+    for await (const part of req as AsyncIterable<Buffer>) {
+      size += part.length
+      if (size > most) break
+      parts.push(part)
+    }
+  if (claimed > most || size > most) {
+    // the rest is not read: the line is closed once the answer is out
+    setResponseHeader(event, 'connection', 'close')
+    throw new Refusal(413, words)
+  }
+  return Buffer.concat(parts)
+}
