@@ -33,6 +33,7 @@ import { years } from './years'
 
 /** Figures, printed and never asserted. Each stands beside a measure of the same run, so that a slow machine shows itself. */
 export async function main(): Promise<void> {
+  // minutes of growing: asked for by name, with the number of jobs after it
   if (process.argv.includes('years')) {
     await years(line)
     return
@@ -100,7 +101,6 @@ export async function main(): Promise<void> {
     server.kill('SIGTERM')
     await ended
   }
-  await years(line)
 }
 
 /** One key: the condition folded anew, and the ways weighed with one figure of one of them changed. Milliseconds, warm. */

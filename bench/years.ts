@@ -16,11 +16,17 @@ import { closeDatabase, openDatabase } from '../server/db/open'
 const ENTRIES_EACH = 50
 const OPEN = 40
 
-/** A shop's jobs of one season and of ten years side by side: what a technician waits for, and what the server takes. */
-export async function years(line: (what: string, about: string, figure: string) => void): Promise<void> {
+/**
+ * A shop's jobs of one season and of ten years side by side: what a technician waits for, and what the server takes.
+ * @param jobs of the larger shop; growing and judging twenty thousand takes several minutes
+ */
+export async function years(
+  line: (what: string, about: string, figure: string) => void,
+  jobs = Number(process.argv.at(-1)) || 20_000,
+): Promise<void> {
   const few = await measured(200)
-  const many = await measured(20_000)
-  for (const [what, first] of few) line(what, '200 jobs | 20,000 jobs', `${first} | ${many.get(what) ?? ''}`)
+  const many = await measured(jobs)
+  for (const [what, first] of few) line(what, `200 jobs | ${jobs} jobs`, `${first} | ${many.get(what) ?? ''}`)
 }
 
 async function measured(jobs: number): Promise<Map<string, string>> {
