@@ -1,7 +1,6 @@
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Database } from 'better-sqlite3'
@@ -12,6 +11,7 @@ import { seedDemo } from '../demo/seed'
 import { refreshHeads } from '../server/db/jobLines'
 import { jobsOf, jobView } from '../server/db/jobs'
 import { closeDatabase, openDatabase } from '../server/db/open'
+import { freePort } from '../tests/server'
 
 const ENTRIES_EACH = 50
 const OPEN = 40
@@ -109,13 +109,7 @@ async function loop(child: ChildProcess): Promise<{ max: number; p99: number }> 
 }
 
 async function start(data: string): Promise<{ url: string; child: ChildProcess; readyMs: number }> {
-  const port = await new Promise<number>(done => {
-    const probe = createServer()
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() => done(typeof address === 'object' && address ? address.port : 0))
-    })
-  })
+  const port = await freePort()
   const started = performance.now()
   const child = spawn(process.execPath, ['--import', './bench/eventLoop.mjs', '.output/server/index.mjs'], {
     env: { ...process.env, PORT: String(port), NUXT_DATA_DIR: data, NODE_ENV: 'production' },

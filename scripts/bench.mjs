@@ -4,6 +4,6 @@ ensureInstalled()
 ensureChromium()
 ensureBuilt()
 const { main } = await import(
-  await bundle('bench/main.ts', ['bench', 'demo', 'core', 'shared', 'server', 'tests/vignettes'])
+  await bundle('bench/main.ts', ['bench', 'demo', 'core', 'shared', 'server', 'tests/vignettes', 'tests/server.ts'])
 )
 await main()

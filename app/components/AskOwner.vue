@@ -114,7 +114,7 @@ function state(l: QuoteLine): string {
       </fieldset>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
-        <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Freeze it and ask</ElButton
+        <ElButton type="primary" native-type="submit" :disabled="busy">Freeze it and ask</ElButton
         ><span class="lab">The message waits in the shop's outbox.</span>
       </div>
       <p v-if="link" class="link2" role="status">

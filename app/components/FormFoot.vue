@@ -8,7 +8,7 @@ const emit = defineEmits<{ cancel: [] }>()
   <div class="foot">
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
-      <ElButton class="go" type="primary" native-type="submit" :disabled="busy">
+      <ElButton type="primary" native-type="submit" :disabled="busy">
         {{ correcting ? 'Log the correction' : label }} <kbd>Enter</kbd>
       </ElButton>
       <ElButton v-if="correcting || touched" @click="emit('cancel')">

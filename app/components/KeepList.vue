@@ -97,7 +97,7 @@ async function keep(k: KeepLine): Promise<void> {
           </div>
           <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
-          <div class="acts"><ElButton type="primary" class="go" native-type="submit">Put it there</ElButton></div>
+          <div class="acts"><ElButton type="primary" native-type="submit">Put it there</ElButton></div>
         </form>
       </li>
     </ul>

@@ -130,7 +130,7 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
           </template>
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <ElButton type="primary" class="go" native-type="submit">
+            <ElButton type="primary" native-type="submit">
               {{ n.type === 'part' ? 'Log the order' : 'Log the outwork' }}</ElButton><ElButton @click="picked = null">
               Not now
             </ElButton>

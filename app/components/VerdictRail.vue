@@ -49,8 +49,7 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
-          ><ElButton type="primary" class="go" @click="lead.start()">
-            {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
+          ><ElButton type="primary" @click="lead.start()"> {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
           ><ElButton v-if="lead.check && !skipping" @click="skipping = true"> Skip, say why </ElButton></span
         >
         <form v-if="skipping && lead.check" class="skip" @submit.prevent="skip(lead.check)">

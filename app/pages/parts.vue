@@ -151,7 +151,7 @@ const example =
         <p v-if="report.same" class="note">
           {{ report.same }} as they were{{ report.applied ? ', now of the new day' : '' }}.
         </p>
-        <ElButton type="primary" v-if="!report.applied && !report.lines.length" class="go" @click="run(true)">
+        <ElButton type="primary" v-if="!report.applied && !report.lines.length" @click="run(true)">
           Take it over
         </ElButton>
       </div>

@@ -118,9 +118,7 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
   <div class="page">
     <div class="pagehead">
       <h1>Shelf</h1>
-      <ElButton type="primary" class="go" :aria-expanded="open === 'new'" @click="add"
-        >Put a part on the shelf</ElButton
-      >
+      <ElButton type="primary" :aria-expanded="open === 'new'" @click="add">Put a part on the shelf</ElButton>
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find by part or place" class="find" />
@@ -157,7 +155,7 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
       </div>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
-        <ElButton type="primary" class="go" native-type="submit">Put it there</ElButton
+        <ElButton type="primary" native-type="submit">Put it there</ElButton
         ><ElButton @click="open = null">Not now</ElButton>
       </div>
     </form>
@@ -214,7 +212,7 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
           </div>
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <ElButton type="primary" class="go" native-type="submit">Keep it so</ElButton
+            <ElButton type="primary" native-type="submit">Keep it so</ElButton
             ><a class="btn" :href="`/api/shelf/${s.id}/label.pdf`" target="_blank" rel="noopener">Print its label</a
             ><ElButton v-if="s.state === 'reserved'" @click="move(s, 'shelf')">Let it go</ElButton
             ><ElButton link class="link" @click="move(s, 'gone')">It is gone</ElButton>

@@ -204,7 +204,7 @@ const {
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts">
-        <ElButton type="primary" class="go" native-type="submit">Keep these rules</ElButton
+        <ElButton type="primary" native-type="submit">Keep these rules</ElButton
         ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
       </div>
     </form>

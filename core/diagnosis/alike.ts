@@ -1,11 +1,17 @@
 import { SIGNS } from '../catalogue'
+import type { JobFile } from '../entries/file'
+import { entriesInForce } from '../log/entry'
 import type { Report } from './reports'
+import { reportsOf } from './reports'
 
 /** How much a shared sign says: little when it is seen on every other engine anyway. Nats. */
 const weight = (sign: string): number => -Math.log(Math.max(1e-6, SIGNS.get(sign)?.leak ?? 1))
 
 /** The signs that a log says are there. */
 export const signsThere = (reports: Report[]): Set<string> => new Set(reports.filter(r => r.there).map(r => r.sign))
+
+/** The signs that a job's log says are there. */
+export const signsOf = (file: JobFile): Set<string> => signsThere(reportsOf(entriesInForce(file.entries), file))
 
 /**
  * How alike two engines look, 0..1: the weight of the signs that both show over the weight of all that either shows.

@@ -1,10 +1,8 @@
 import type { Database } from 'better-sqlite3'
-import { alikeness, signsThere } from '#core/diagnosis/alike'
+import { alikeness, signsOf } from '#core/diagnosis/alike'
 import { CAUSE_BY_ID, SIGNS } from '#core/catalogue'
-import { reportsOf } from '#core/diagnosis/reports'
 import type { ShopCounts } from '#core/engine/shopCounts'
 import type { CauseFoundBody } from '#core/entries/cause_found/schema'
-import { entriesInForce } from '#core/log/entry'
 import { PROOFS } from '#core/words/opened'
 import type { AlikeLine, CaseLine } from '#shared/types/records'
 import { jobFile } from './jobs'
@@ -85,7 +83,5 @@ export function alikeCases(db: Database, jobId: string): AlikeLine[] {
     .slice(0, 5)
 }
 
-const signsOf = (file: ReturnType<typeof jobFile>): Set<string> =>
-  signsThere(reportsOf(entriesInForce(file.entries), file))
 const causeWords = ({ causeId, text }: CauseFoundBody): string =>
   causeId ? (CAUSE_BY_ID.get(causeId)?.name ?? causeId) : (text ?? 'unknown')

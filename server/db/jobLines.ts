@@ -1,8 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { LRUCache } from 'lru-cache'
 import { assess } from '#core/assess'
-import { signsThere } from '#core/diagnosis/alike'
-import { reportsOf } from '#core/diagnosis/reports'
+import { signsOf } from '#core/diagnosis/alike'
 import { isOut } from '#core/handover/out'
 import { entriesInForce } from '#core/log/entry'
 import { keptOf } from '#core/entries/kept'
@@ -117,6 +116,9 @@ function refresh(db: Database, until: number): boolean {
   return row(db, UNJUDGED) !== undefined
 }
 
+/** Rows written so far: nothing has to be looked at again before it moves. */
+const written = (db: Database): number => row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? 0
+
 /** Keeps the lines up to date while nobody asks; ends when it is told to. */
 export function keepHeads(db: Database): () => void {
   let seen = -1
@@ -128,10 +130,9 @@ export function keepHeads(db: Database): () => void {
   function step(): void {
     let left = false
     try {
-      const { n } = row<{ n: number }>(db, 'SELECT total_changes() AS n') ?? { n: 0 }
-      if (n !== seen) {
+      if (written(db) !== seen) {
         left = refreshHeads(db, 12)
-        if (!left) seen = row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? n
+        if (!left) seen = written(db)
       }
     } catch (error) {
       console.error("Lines of Today can't be kept up:", error)
@@ -246,7 +247,7 @@ function compute(db: Database, head: Head): { line: JobLine; signs: string[] | n
       : null,
     lastAt: view.entries.at(-1)?.at ?? head.createdAt,
   }
-  return { line, signs: keptOf(inForce).cause_found.length ? [...signsThere(reportsOf(inForce, file))] : null }
+  return { line, signs: keptOf(inForce).cause_found.length ? [...signsOf(file)] : null }
 }
 
 const rank = (mark: string): number => ['good', 'open', 'near', 'past'].indexOf(mark)

@@ -33,7 +33,7 @@ const SAVE_MACHINE = `
   UPDATE machines SET kind = ?, name = ?, serial = ?, meter_reading = ?, meter_unit = ?, meter_source = ?, updated_at = ?
   WHERE  id = ?`
 const ENGINE = `
-  SELECT e.id, e.facts, e.spec_sheet_id AS sheetId, s.name AS sheetName, s.body, e.updated_at || s.updated_at AS stamp
+  SELECT e.id, e.facts, e.spec_sheet_id AS sheetId, s.name AS sheetName, s.body
   FROM   engines e
   JOIN   spec_sheets s ON s.id = e.spec_sheet_id
   WHERE  e.machine_id = ?`
@@ -89,7 +89,6 @@ export interface EngineRecord {
   facts: EngineFacts
   spec: SpecValue[]
   fill: FillTable | null
-  stamp: string
 }
 
 /** Changes whenever the engine or its sheet does. */
@@ -97,7 +96,7 @@ export const engineStamp = (db: Database, machineId: string): string =>
   row<{ stamp: string }>(db, ENGINE_STAMP, machineId)?.stamp ?? ''
 
 export function engineOf(db: Database, machineId: string): EngineRecord {
-  const found = row<{ id: string; sheetId: string; sheetName: string; facts: string; body: string; stamp: string }>(
+  const found = row<{ id: string; sheetId: string; sheetName: string; facts: string; body: string }>(
     db,
     ENGINE,
     machineId,

@@ -117,3 +117,16 @@ export async function logged(
   })
   expect(answer.status(), await answer.text()).toBe(201)
 }
+
+/** One line of a way, sure, at one figure; the parts that it is for where they are picked. */
+export const sureLine = (id: string, type: string, text: string, likely: number, parts?: string[]): object => ({
+  ...{ id, type, text, why: null, low: likely, likely, high: likely, chance: 1, priceKind: null, cures: false },
+  ...{ source: null, pricedOn: null, lookMin: null, ...(parts && { parts }) },
+})
+
+/** A way to go as it stands on the log. */
+export const wayOf = (name: string, way: string, lines: object[], more: object = {}): object => ({
+  ...{ name, way, lines, valueAfterMinor: null, successChance: 0.9, comebackMinor: 0, hoursOk: 100, hoursFail: 0 },
+  ...{ daysDown: 0, ruledOut: null },
+  ...more,
+})

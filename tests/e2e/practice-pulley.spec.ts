@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, openJob, sureLine, wayOf } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -85,16 +85,10 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await chip(page, 'What becomes of it', 'Replace').click()
   await chip(page, 'Cause or consequence', 'Taken with it').click()
   await page.getByRole('button', { name: /Log this part/ }).click()
-  const line = (n: string, type: string, text: string, likely: number, parts?: string[]): object => ({
-    ...{ id: `01K000000000000000000000${n}`, type, text, why: null, low: likely, likely, high: likely, chance: 1 },
-    ...{ priceKind: null, cures: false, source: null, pricedOn: null, lookMin: null },
-    ...(parts && { parts }),
-  })
+  const line = (n: string, type: string, text: string, likely: number, parts?: string[]): object =>
+    sureLine(`01K000000000000000000000${n}`, type, text, likely, parts)
   const way = (name: string, kind: string, lines: object[]): Promise<void> =>
-    logged(page, id, 'option', {
-      ...{ name, way: kind, lines, valueAfterMinor: 64_000, successChance: 0.95, comebackMinor: 0, hoursOk: 100 },
-      ...{ hoursFail: 0, daysDown: 0, ruledOut: null },
-    })
+    logged(page, id, 'option', wayOf(name, kind, lines, { valueAfterMinor: 64_000, successChance: 0.95 }))
   await way('Rings', 'rings', [line('1A', 'part', 'Rings', 2400, ['rings']), line('1B', 'labour', 'Fit', 2)])
   await way('Rebore', 'rebore', [line('2A', 'outwork', 'Rebore', 6000, ['cylinder']), line('2B', 'labour', 'Fit', 2)])
   await way('Repower', 'new_engine', [

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, openJob, sureLine, wayOf } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -48,43 +48,16 @@ test('a tiller that knocks: rocked, measured, and no way that leaves its pin in'
   ])
   await expect(page.locator('.measure .done')).toContainText('Crank pin: 24.880 mm, out of round 0.050 mm')
   await expect(page.locator('.stop')).toHaveCount(2)
-  const line = (id: string, type: string, text: string, likely: number, parts?: string[]): object => ({
-    id,
-    type,
-    text,
-    why: null,
-    low: likely,
-    likely,
-    high: likely,
-    chance: 1,
-    priceKind: null,
-    cures: false,
-    source: null,
-    pricedOn: null,
-    lookMin: null,
-    ...(parts && { parts }),
-  })
   const way = (name: string, kind: string, lines: object[]): Promise<void> =>
-    logged(page, id, 'option', {
-      name,
-      way: kind,
-      lines,
-      valueAfterMinor: null,
-      successChance: 0.9,
-      comebackMinor: 0,
-      hoursOk: 100,
-      hoursFail: 0,
-      daysDown: 0,
-      ruledOut: null,
-    })
+    logged(page, id, 'option', wayOf(name, kind, lines))
   const rod = [
-    line('01K0000000000000000000000A', 'part', 'Rod', 3200, ['rod']),
-    line('01K0000000000000000000000B', 'labour', 'Split, fit, build', 3),
+    sureLine('01K0000000000000000000000A', 'part', 'Rod', 3200, ['rod']),
+    sureLine('01K0000000000000000000000B', 'labour', 'Split, fit, build', 3),
   ]
   await way('Rod only', 'repair', rod)
   await way('Rod and crank', 'rebuild', [
     ...rod,
-    line('01K0000000000000000000000C', 'part', 'Crank', 12_000, ['crank']),
+    sureLine('01K0000000000000000000000C', 'part', 'Crank', 12_000, ['crank']),
   ])
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+6')

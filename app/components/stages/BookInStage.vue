@@ -133,7 +133,6 @@ const facts = computed(() => {
       <form class="ask" @submit.prevent="logAnswers">
         <GuidedQuestions v-model="answers" :questions="asked" /><ElButton
           type="primary"
-          class="go"
           native-type="submit"
           :disabled="busy || !Object.values(answers).some(a => a.trim())"
         >

@@ -175,7 +175,7 @@ const {
         />
         <p v-if="message" class="bar" role="alert">{{ message }}</p>
         <div class="acts">
-          <ElButton type="primary" class="go" native-type="submit">Freeze it as agreed</ElButton
+          <ElButton type="primary" native-type="submit">Freeze it as agreed</ElButton
           ><ElButton @click="dialog = false">Not yet</ElButton>
         </div>
       </form>

@@ -140,7 +140,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             :units="['mL', 'L', 'US_floz']"
             kind="volume"
             :fault="fault('amount')"
-          /><ElButton type="primary" class="go" native-type="submit">Log the drain</ElButton
+          /><ElButton type="primary" native-type="submit">Log the drain</ElButton
           ><span class="lab caution">Outdoors, no sparks. It goes to a can of its own: follow your local rules.</span>
         </form>
       </li>
@@ -155,7 +155,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             label="What was done about it"
             area
             :fault="fault('text')"
-          /><ElButton type="primary" class="go" native-type="submit">Log the cure</ElButton>
+          /><ElButton type="primary" native-type="submit">Log the cure</ElButton>
         </form>
       </li>
       <li :class="state('stand')">
@@ -179,7 +179,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
                 type="datetime-local"
                 class="when"
                 :fault="fault('endedAt')"
-              /><ElButton type="primary" class="go" native-type="submit">End the test</ElButton>
+              /><ElButton type="primary" native-type="submit">End the test</ElButton>
             </form>
           </div>
           <form v-else @submit.prevent="begin">
@@ -192,7 +192,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
               type="datetime-local"
               class="when"
               :fault="fault('startedAt')"
-            /><ElButton type="primary" class="go" native-type="submit">{{
+            /><ElButton type="primary" native-type="submit">{{
               tests ? 'Start another test' : 'Start the clock'
             }}</ElButton
             ><span class="lab caution"
@@ -213,7 +213,6 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             :fault="fault('amount')"
           /><PlainField v-model="draft.what" label="Oil, as on the bottle" :fault="fault('what')" /><ElButton
             type="primary"
-            class="go"
             native-type="submit"
           >
             Log the refill
@@ -224,9 +223,7 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
       <li :class="state('smell')">
         <h3>5 Short run, smell it again</h3>
         <p v-if="state('smell') === 'now'">
-          <ElButton type="primary" class="go" @click="sheet.open('first_look', 'oil')">
-            Read the oil and smell it
-          </ElButton>
+          <ElButton type="primary" @click="sheet.open('first_look', 'oil')"> Read the oil and smell it </ElButton>
         </p>
         <p v-else-if="path.step === 'done'" class="st good">● Smells plain: closed.</p>
       </li>

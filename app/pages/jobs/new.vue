@@ -149,7 +149,7 @@ const {
 
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
     <div class="acts">
-      <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></ElButton>
+      <ElButton type="primary" native-type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></ElButton>
       <ElButton v-if="dirty" @click="startOver">Start over</ElButton>
     </div>
   </form>

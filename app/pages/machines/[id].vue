@@ -131,7 +131,7 @@ async function save(): Promise<void> {
         </section>
         <p v-if="message" class="bar" role="alert">{{ message }}</p>
         <div class="acts">
-          <ElButton type="primary" class="go" native-type="submit">Keep these facts</ElButton
+          <ElButton type="primary" native-type="submit">Keep these facts</ElButton
           ><span v-if="saved" class="st good" role="status"
             >● Kept. Every job on this machine is judged by them from now on.</span
           >

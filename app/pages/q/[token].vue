@@ -155,7 +155,7 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
           />
           <p v-if="message" class="fault" role="alert">{{ message }}</p>
           <div class="acts">
-            <ElButton type="primary" class="go" native-type="submit" :disabled="busy">Send it</ElButton
+            <ElButton type="primary" native-type="submit" :disabled="busy">Send it</ElButton
             ><ElButton @click="chosen = null">Back</ElButton>
           </div>
         </form>
@@ -163,7 +163,6 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
           <ElButton
             type="primary"
             v-if="quote.fee !== null"
-            class="go"
             @click="
               chosen = {
                 choice: 'agree',

@@ -132,7 +132,7 @@ const {
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts foot">
-        <ElButton type="primary" class="go" native-type="submit">Keep the sheet</ElButton
+        <ElButton type="primary" native-type="submit">Keep the sheet</ElButton
         ><span v-if="saved" class="st good" role="status"
           >● Kept. Every job on these machines is judged by it from now on.</span
         >

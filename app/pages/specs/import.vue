@@ -105,7 +105,6 @@ const example = `item,value,unit,source,year,checked_by,chosen,note\noil_capacit
         <ElButton
           type="primary"
           v-if="!report.applied && !report.lines.length && report.added.length"
-          class="go"
           @click="run(true)"
         >
           Put them on the sheet</ElButton

@@ -60,7 +60,7 @@ async function add(): Promise<void> {
         v-model="fresh.engineClass"
         label="Class of engine"
         :options="ENGINE_CLASSES"
-      /><ElButton type="primary" class="go" native-type="submit">Start the sheet</ElButton>
+      /><ElButton type="primary" native-type="submit">Start the sheet</ElButton>
     </form>
     <ul class="list">
       <li v-for="s in shown" :key="s.id">

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DEBRIS_AMOUNTS, DEBRIS_MATERIALS } from '../../debris/debrisTables'
-import { hoursField } from '../../schema/quantities'
+import { figureIn, hoursField } from '../../schema/quantities'
 import { keyOf, longText, nullable } from '../../schema/words'
 import { DEBRIS_PLACES } from '../../words/looks'
 
@@ -27,18 +27,8 @@ export const schema = z.strictObject({
   hoursSinceOil: nullable(hoursField('Hours on this oil')),
   hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
   /** the same by what the machine counts, or by the calendar where it counts nothing */
-  kmSinceRebuild: nullable(
-    z
-      .number({ error: 'Since new or rebuilt, km: type a figure.' })
-      .min(0, "Since new or rebuilt, km can't be less than nothing.")
-      .max(1_000_000, 'Since new or rebuilt: a million km at most.'),
-  ).optional(),
-  monthsSinceRebuild: nullable(
-    z
-      .number({ error: 'Since new or rebuilt, months: type a figure.' })
-      .min(0, "Since new or rebuilt, months can't be less than nothing.")
-      .max(1200, 'Since new or rebuilt: 1,200 months at most.'),
-  ).optional(),
+  kmSinceRebuild: nullable(figureIn('Since new or rebuilt', 0, 1_000_000, 'km')).optional(),
+  monthsSinceRebuild: nullable(figureIn('Since new or rebuilt', 0, 1200, 'months')).optional(),
   control: z
     .enum(['none', 'same', 'more', 'less'])
     .nullish()

@@ -17,13 +17,10 @@ interface Meaning {
   why?: string
 }
 
-/** Parts that the catalogue has twice, one of each side. */
-const SIDED: ReadonlySet<PartKey> = new Set<PartKey>(['exhaust_valve', 'main_drive'])
-
-/** The part of a size by where it was taken, where an engine has two. */
-const BY_SIDE: Record<string, Partial<Record<PartKey, PartKey>>> = {
-  inlet: { exhaust_valve: 'inlet_valve' },
-  'flywheel side': { main_drive: 'main_flywheel' },
+/** Parts that the catalogue has twice: at which side a size of them is one of their twin's. */
+const TWINS: Partial<Record<PartKey, { side: string; part: PartKey }>> = {
+  exhaust_valve: { side: 'inlet', part: 'inlet_valve' },
+  main_drive: { side: 'flywheel side', part: 'main_flywheel' },
 }
 
 /** What a size says of which part, and what a size past its limit forbids. Sizes that are only set, and gaskets that are only chosen, are no part's. */
@@ -104,13 +101,14 @@ const split = (place: string | null): { cylinder: string | null; side: string | 
 
 const subjectOf = (part: PartKey, place: string | null): string => {
   const { cylinder, side } = split(place)
-  return placeKey({ part: BY_SIDE[side ?? '']?.[part] ?? part, place: cylinder })
+  const twin = TWINS[part]
+  return placeKey({ part: twin && twin.side === side ? twin.part : part, place: cylinder })
 }
 
 /** Two of one part are two figures of it: a spring of the inlet never speaks for the exhaust's. */
 const propertyOf = (part: PartKey, property: string, place: string | null): string => {
   const { side } = split(place)
-  return side && !SIDED.has(part) ? `${property} ${side}` : property
+  return side && !TWINS[part] ? `${property} ${side}` : property
 }
 /** Whether two parts go together is asked of each size by itself. */
 const fitOf = (part: PartKey, { item, place }: MeasureBody): string => propertyOf(part, `fit ${item}`, place)
@@ -119,10 +117,10 @@ const fitOf = (part: PartKey, { item, place }: MeasureBody): string => propertyO
 export function mendedBy(part: PartKey, property: string): PartKey[] | undefined {
   for (const { parts, property: own } of Object.values(SIZE_MEANS)) {
     const [first] = parts
-    const twins = Object.values(BY_SIDE).flatMap(of => (first && of[first] ? [of[first]] : []))
+    const twin = first && TWINS[first]?.part
     const sided = Object.values(SIDES).some(sides => sides.some(side => property === `${own} ${side}`))
-    if ((first === part || twins.includes(part)) && (property === own || sided))
-      return [part, ...parts.filter(p => p !== first && !twins.includes(p))]
+    if ((part === first || part === twin) && (property === own || sided))
+      return [part, ...parts.filter(p => p !== first && p !== twin)]
   }
   return undefined
 }

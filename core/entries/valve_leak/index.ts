@@ -10,7 +10,9 @@ export const room: Room<'valve_leak'> = {
   // a valve's leak is tested as found before anything is done to it
   refuse: ({ body, supersedes }, { inForce }) =>
     body.when !== 'after' ||
-    keptOf(inForce).valve_leak.some(e => e.body.when !== 'after' && e.body.valve === body.valve && e.id !== supersedes)
+    keptOf(inForce).valve_leak.some(
+      e => e.body.when === 'as_found' && e.body.valve === body.valve && e.id !== supersedes,
+    )
       ? null
       : {
           message: 'Test this valve as found first: once it is lapped or cut, nobody can know what it was.',
