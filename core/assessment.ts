@@ -104,14 +104,18 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
     ...spendStop(spend, inForce, file.policy),
   ]
   const bad = badParts(condition)
-  const ruling: Ruling = { inForce, facts: file.facts, bore: newest.bore ?? null, stops, bad, known: condition.known }
+  const findings = sideBySide.map(j => j.judgement)
+  const kept = keptOf(inForce)
+  // of several bores the gravest speaks
+  const bore = sideBySide.find(j => j.entry.kind === 'bore')?.judgement ?? null
+  const ruling: Ruling = { facts: file.facts, bore: bore as Ruling['bore'], stops, bad, known: condition.known }
   const stages = stageStates(inForce, file.facts)
   return {
     inForce: inForce.map(e => e.id),
     judgements,
     fuel,
     newest,
-    findings: sideBySide.map(j => j.judgement),
+    findings,
     marks: marksOf(sideBySide),
     owed: owedNow(inForce),
     basis: basisOf(inForce, file.facts),
@@ -119,19 +123,28 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
     asked: held.asked,
     condition,
     bad,
-    next: allowedLooks(nextLooks(inForce, file.facts), stops),
-    decision: weigh(keptOf(inForce).option, termsNow(inForce), file.policy, {
+    next: allowedLooks(
+      nextLooks(condition, {
+        facts: file.facts,
+        fuel: fuel?.step ?? null,
+        settled: kept.approval.length > 0 || kept.hand_back.length > 0,
+        valued: (kept.terms.at(-1)?.body.runningValueMinor ?? null) !== null,
+        ways: kept.option.length > 0,
+      }),
+      stops,
+    ),
+    decision: weigh(kept.option, termsNow(inForce), file.policy, {
       ruledOut: option => ruledOutBy(option, ruling),
       unlooked: option => unlooked(option, ruling),
       facts: file.facts,
       spent: spend.total + spend.purchase,
     }),
     spend,
-    approved: keptOf(inForce).approval.at(-1) ?? null,
+    approved: kept.approval.at(-1) ?? null,
     stages,
     stage: currentStage(stages),
     waiting: waitingNow(inForce),
-    closed: keptOf(inForce).hand_back.at(-1) !== undefined,
+    closed: kept.hand_back.length > 0,
   }
 }
 

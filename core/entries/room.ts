@@ -49,6 +49,8 @@ export interface Room<K extends EntryKind> {
   facts?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): FactDraft[]
   deeds?(entry: EntryOf<K>, file: JobFile): DeedDraft[]
   hazards?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): HazardStart[]
+  /** what it leaves open until somebody answers it */
+  owes?(entry: EntryOf<K>, inForce: Entry[]): Omit<Owed, 'entryId'>[]
   /** what the entry says was done or is asked for: a standing hazard that forbids it refuses the entry */
   acts?(entry: EntryOf<K>): Act[]
 }

@@ -1,11 +1,12 @@
 import type { EngineFacts } from '../engine/facts'
 import { answering } from '../entries/rooms'
-import type { Entry, EntryKind } from '../entries/types'
-import { keptOf } from '../entries/kept'
+import type { EntryKind } from '../entries/types'
+import type { Condition } from '../condition/fold'
+import { partOfSubject } from '../condition/fold'
+import { lastSaid } from '../condition/known'
 import type { Stage } from '../log/words'
 import { hasSump } from '../oil/fillMarks'
 import type { FuelStep } from '../condition/fuelPath'
-import { fuelPath } from '../condition/fuelPath'
 import { LOCK_STEPS } from '../words/looks'
 
 /** A check or an entry still owed, with the minutes it takes. */
@@ -33,7 +34,10 @@ export interface NextLook {
   why: string
 }
 
-type Wanted = Omit<NextLook, 'form'>
+type Look = Pick<NextLook, 'id' | 'title' | 'minutes' | 'why'>
+interface Wanted extends Look {
+  stage: Stage
+}
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
   drain: {
@@ -47,152 +51,206 @@ const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'mi
   smell: { title: 'Short run, then smell the oil again', minutes: 10, why: 'Only a plain smell closes it.' },
 }
 
-/** What is worth looking at next: danger first, then the quickest. */
-export const nextLooks = (inForce: Entry[], facts: EngineFacts): NextLook[] =>
-  wanted(inForce, facts).map(look => ({ ...look, form: answering(look.id) }))
+/** What the job itself stands at, besides the engine. */
+export interface AskedOf {
+  facts: EngineFacts
+  /** how far it is on the way back from fuel; null when there was none */
+  fuel: FuelStep | null
+  /** agreed or handed back: nothing more is looked for */
+  settled: boolean
+  /** somebody said what it is worth running */
+  valued: boolean
+  /** a way to go was entered */
+  ways: boolean
+}
 
-function wanted(inForce: Entry[], facts: EngineFacts): Wanted[] {
-  const looks: Wanted[] = []
-  const turn = keptOf(inForce).turn_over.at(-1)?.body
-  const oil = keptOf(inForce).oil.at(-1)?.body
-  const compression = keptOf(inForce).compression.at(-1)?.body
-  const terms = keptOf(inForce).terms.at(-1)?.body
-  if (keptOf(inForce).approval.at(-1) || keptOf(inForce).hand_back.at(-1)) return []
-  const tried = new Set(keptOf(inForce).lock_step.map(e => e.body.step))
-  const freed = keptOf(inForce).lock_step.some(e => e.body.result === 'freed')
-  if (turn?.feel === 'locked' && turn.plugIn && !tried.has('plug_out'))
-    looks.push({
-      id: 'plug_out',
-      stage: 'first_look',
-      title: 'Plug out, turn by hand',
-      minutes: 3,
-      why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.',
-    })
-  const nextStep = (Object.keys(LOCK_STEPS) as (keyof typeof LOCK_STEPS)[]).find(k => !tried.has(k) && k !== 'plug_out')
+/** What is worth looking at next: danger first, then the quickest. From what is known of the engine and what was done to it. */
+export const nextLooks = (condition: Condition, asked: AskedOf): NextLook[] =>
+  asked.settled ? [] : wanted(condition, asked).map(look => ({ ...look, form: answering(look.id) }))
+
+const first = (look: Look): Wanted => ({ ...look, stage: 'first_look' })
+const narrow = (look: Look): Wanted => ({ ...look, stage: 'narrow_down' })
+const opened = (look: Look): Wanted => ({ ...look, stage: 'open_up' })
+
+/** A locked engine: first whether liquid locks it, then one way of freeing after the other. */
+function locked(condition: Condition): Wanted[] {
+  const turns = lastSaid(condition, 'engine', 'turns')
+  const freed = lastSaid(condition, 'engine', 'freed')
+  if (turns?.mark !== 'past' || (freed && freed.seq > turns.seq)) return []
+  const tried = new Set(condition.deeds.flatMap(d => (d.did === 'tried' ? [d.subject] : [])))
+  if (condition.hazards.some(h => h.hazard === 'locked_plug_in') && !tried.has('lock:plug_out'))
+    return [
+      first({
+        id: 'plug_out',
+        title: 'Plug out, turn by hand',
+        minutes: 3,
+        why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.',
+      }),
+    ]
   // metal in the oil ends the hope of only freeing it
-  const metal = oil?.colour === 'silvery' || oil?.glitter === 'flakes' || oil?.glitter === 'magnetic'
-  if (turn?.feel === 'locked' && !freed && !metal && nextStep && (!turn.plugIn || tried.has('plug_out')))
-    looks.push({
-      id: 'lock',
-      stage: 'first_look',
-      title: LOCK_STEPS[nextStep].label,
-      minutes: nextStep === 'soaked' ? 15 : 4,
-      why: LOCK_STEPS[nextStep].note,
-    })
-  const step = fuelPath(inForce, facts)?.step
-  if (step && step !== 'done') looks.push({ id: 'fuel', stage: 'first_look', ...FUEL_LOOKS[step] })
-  if (!oil && hasSump(facts))
-    looks.push({
-      id: 'oil',
-      stage: 'first_look',
-      title: 'Read the oil and smell it',
-      minutes: 2,
-      why: 'Level and condition settle most of the direction.',
-    })
-  else if (oil && (oil.smell === null || oil.smell === 'not_smelt'))
-    looks.push({
-      id: 'smell',
-      stage: 'first_look',
-      title: 'Smell the oil',
-      minutes: 1,
-      why: 'Fuel in the oil reads like an overfill.',
-    })
-  if (!keptOf(inForce).mix.at(-1) && facts.oiling === 'premix')
-    looks.push({
-      id: 'mix',
-      stage: 'first_look',
-      title: 'Ask for the can and work out its mix',
-      minutes: 2,
-      why: 'One lean can explains a scored bore.',
-    })
-  if (!turn)
-    looks.push({
-      id: 'turn_over',
-      stage: 'first_look',
-      title: 'Turn it by hand',
-      minutes: 1,
-      why: 'Locked, free or a normal bump decides where to look.',
-    })
-  const fuelInside = step !== undefined && step !== 'done'
-  if (!compression && turn?.feel !== 'locked' && !fuelInside)
-    looks.push({
-      id: 'compression',
-      stage: 'narrow_down',
-      title: 'Compression, dry',
-      minutes: 6,
-      why: "By feel, only 'none' can be trusted.",
-    })
-  else if (compression?.dry && !compression.wet)
-    looks.push({
-      id: 'compression',
-      stage: 'narrow_down',
-      title: 'Compression, wet',
-      minutes: 3,
-      why: 'The pair tells rings from valves, where the dry reading is low.',
-    })
-  const doubtful =
-    compression !== undefined &&
-    (compression.feel === 'none' ||
-      compression.feel === 'weak' ||
-      (compression.wet !== null && compression.dry !== null))
-  if (facts.cycle === 'four' && doubtful && !keptOf(inForce).lash.at(-1))
-    looks.push({
-      id: 'lash',
-      stage: 'narrow_down',
-      title: 'Read the lash as found',
-      minutes: 10,
-      why: 'No valve is blamed before its lash was read.',
-    })
-  const order = (kind: 'lash' | 'compression'): number => inForce.findLastIndex(e => e.kind === kind)
-  if (keptOf(inForce).lash.at(-1)?.body.state === 'set' && compression && order('lash') > order('compression'))
-    looks.push({
-      id: 'retest',
-      stage: 'narrow_down',
-      title: 'Compression again, the lash is set',
-      minutes: 6,
-      why: 'A test is repeated after each change: a valve that was held open is not a burnt seat.',
-    })
-  if (keptOf(inForce).evidence.some(e => !e.body.explained))
-    looks.push({
-      id: 'evidence',
-      stage: 'open_up',
-      title: 'Explain what was found',
-      minutes: 5,
-      why: 'Foreign matter or a missing piece is still open.',
-    })
-  if (
-    oil &&
-    !keptOf(inForce).debris.at(-1) &&
-    (oil.colour === 'silvery' || (oil.glitter !== null && oil.glitter !== 'none'))
+  if (lastSaid(condition, 'oil', 'metal')?.mark === 'past') return []
+  const step = (Object.keys(LOCK_STEPS) as (keyof typeof LOCK_STEPS)[]).find(
+    k => !tried.has(`lock:${k}`) && k !== 'plug_out',
   )
-    looks.push({
-      id: 'debris',
-      stage: 'open_up',
-      title: 'Sample the debris',
-      minutes: 10,
-      why: 'There is metal in the oil: what and how much points at the part.',
-    })
-  const sorted = looks.sort(
+  return step
+    ? [
+        first({
+          id: 'lock',
+          title: LOCK_STEPS[step].label,
+          minutes: step === 'soaked' ? 15 : 4,
+          why: LOCK_STEPS[step].note,
+        }),
+      ]
+    : []
+}
+
+/** What nobody has looked at yet of oil, fuel and turning. */
+function firstLooks(condition: Condition, { facts, fuel }: AskedOf): Wanted[] {
+  const looks: Wanted[] = []
+  if (fuel && fuel !== 'done') looks.push(first({ id: 'fuel', ...FUEL_LOOKS[fuel] }))
+  const smell = lastSaid(condition, 'oil', 'smell')
+  if (!smell && hasSump(facts))
+    looks.push(
+      first({
+        id: 'oil',
+        title: 'Read the oil and smell it',
+        minutes: 2,
+        why: 'Level and condition settle most of the direction.',
+      }),
+    )
+  else if (smell?.mark === 'open')
+    looks.push(
+      first({ id: 'smell', title: 'Smell the oil', minutes: 1, why: 'Fuel in the oil reads like an overfill.' }),
+    )
+  if (facts.oiling === 'premix' && !lastSaid(condition, 'fuel', 'mix'))
+    looks.push(
+      first({
+        id: 'mix',
+        title: 'Ask for the can and work out its mix',
+        minutes: 2,
+        why: 'One lean can explains a scored bore.',
+      }),
+    )
+  if (!lastSaid(condition, 'engine', 'turns'))
+    looks.push(
+      first({
+        id: 'turn_over',
+        title: 'Turn it by hand',
+        minutes: 1,
+        why: 'Locked, free or a normal bump decides where to look.',
+      }),
+    )
+  return looks
+}
+
+const VALVES = ['inlet_valve', 'exhaust_valve'] as const
+
+/** What tells rings from valves, and what has to be read again since something was set. */
+function compressionLooks(condition: Condition, { facts, fuel }: AskedOf): Wanted[] {
+  const looks: Wanted[] = []
+  const read = lastSaid(condition, 'engine', 'compression')
+  const wet = lastSaid(condition, 'engine', 'wet_reading')
+  const isLocked = lastSaid(condition, 'engine', 'turns')?.mark === 'past'
+  if (!read) {
+    if (!isLocked && (!fuel || fuel === 'done'))
+      looks.push(
+        narrow({
+          id: 'compression',
+          title: 'Compression, dry',
+          minutes: 6,
+          why: "By feel, only 'none' can be trusted.",
+        }),
+      )
+    return looks
+  }
+  const gauged = wet !== null && wet.entryId === read.entryId
+  if (gauged && wet.mark === 'open')
+    looks.push(
+      narrow({
+        id: 'compression',
+        title: 'Compression, wet',
+        minutes: 3,
+        why: 'The pair tells rings from valves, where the dry reading is low.',
+      }),
+    )
+  const doubtful = gauged ? wet.mark === 'good' : read.mark === 'past' || read.mark === 'open'
+  if (facts.cycle === 'four' && doubtful && !VALVES.some(v => lastSaid(condition, v, 'lash')))
+    looks.push(
+      narrow({
+        id: 'lash',
+        title: 'Read the lash as found',
+        minutes: 10,
+        why: 'No valve is blamed before its lash was read.',
+      }),
+    )
+  if (
+    condition.deeds.some(d => d.did === 'set' && VALVES.some(v => partOfSubject(d.subject) === v) && d.seq > read.seq)
+  )
+    looks.push(
+      narrow({
+        id: 'retest',
+        title: 'Compression again, the lash is set',
+        minutes: 6,
+        why: 'A test is repeated after each change: a valve that was held open is not a burnt seat.',
+      }),
+    )
+  return looks
+}
+
+/** What was found inside and not followed up. */
+function openedLooks(condition: Condition): Wanted[] {
+  const looks: Wanted[] = []
+  const known = [...condition.known.values()]
+  const explained = new Set(condition.deeds.flatMap(d => (d.did === 'explained' ? [d.subject] : [])))
+  if (known.some(k => k.subject.startsWith('evidence:') && !explained.has(k.subject)))
+    looks.push(
+      opened({
+        id: 'evidence',
+        title: 'Explain what was found',
+        minutes: 5,
+        why: 'Foreign matter or a missing piece is still open.',
+      }),
+    )
+  const metal = lastSaid(condition, 'oil', 'metal')
+  if ((metal?.mark === 'past' || metal?.mark === 'near') && !known.some(k => k.subject.startsWith('sample:')))
+    looks.push(
+      opened({
+        id: 'debris',
+        title: 'Sample the debris',
+        minutes: 10,
+        why: 'There is metal in the oil: what and how much points at the part.',
+      }),
+    )
+  return looks
+}
+
+function wanted(condition: Condition, asked: AskedOf): Wanted[] {
+  const looks = [
+    ...locked(condition),
+    ...firstLooks(condition, asked),
+    ...compressionLooks(condition, asked),
+    ...openedLooks(condition),
+  ].sort(
     (a, b) =>
       Number(b.id === 'plug_out') - Number(a.id === 'plug_out') ||
       Number(b.id === 'fuel') - Number(a.id === 'fuel') ||
       a.minutes - b.minutes,
   )
-  if (!terms || terms.runningValueMinor === null)
-    sorted.push({
+  if (!asked.valued)
+    looks.push({
       id: 'value',
       stage: 'book_in',
       title: 'What is it worth running?',
       minutes: 1,
       why: 'No sum can be compared without it.',
     })
-  if (keptOf(inForce).option.length === 0)
-    sorted.push({
+  if (!asked.ways)
+    looks.push({
       id: 'option',
       stage: 'decide',
       title: 'Enter the ways to go',
       minutes: 5,
       why: 'Repair, rebuild, new engine or part out, each with its lines.',
     })
-  return sorted
+  return looks
 }

@@ -1,4 +1,4 @@
-import type { Condition } from '../condition/fold'
+import type { Condition, Known } from '../condition/fold'
 import type { EstimateLine } from '../estimate/estimateLine'
 import { mendedBy } from '../entries/measure/dangers'
 import type { OptionBody } from '../entries/option/schema'
@@ -31,12 +31,22 @@ export function badParts({ known }: Condition): Bad[] {
     .map((k): Bad => ({ words: k.now.value, parts: [partOf(k.subject)] }))
   const sizes = past.flatMap((k): Bad[] => {
     if (k.now.strength !== 'measured' || k.now.whose === 'rule_of_thumb') return []
-    const { part, place } = partOf(k.subject)
-    const parts = mendedBy(part, k.property) ?? (part === 'cylinder' ? OF_BORE[k.property] : undefined)
+    const { place } = partOf(k.subject)
+    const parts = partsOfSize(k)
     return parts ? [{ words: `${k.now.value} (past its limit)`, parts: parts.map(p => ({ part: p, place })) }] : []
   })
   return [...condemned, ...sizes]
 }
+
+/** Parts that the size of a subject speaks for; nothing where it is no size of a part. */
+function partsOfSize({ subject, property }: Pick<Known, 'subject' | 'property'>): readonly PartKey[] | undefined {
+  const { part } = partOf(subject)
+  return mendedBy(part, property) ?? (part === 'cylinder' ? OF_BORE[property] : undefined)
+}
+
+/** Whether a size of a part was measured, by whoever took it. */
+export const takenSize = (known: Known): boolean =>
+  partsOfSize(known) !== undefined && known.all.some(f => f.strength === 'measured')
 
 /** A subject of a part as part and place. */
 function partOf(subject: string): { part: PartKey; place: string | null } {

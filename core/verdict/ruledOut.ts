@@ -1,26 +1,26 @@
-import type { Entry } from '../entries/types'
 import type { OptionBody } from '../entries/option/schema'
-import { keptOf } from '../entries/kept'
-import { FIT_KEYS } from '../entries/fit_check/judge'
-import { REST_KEYS } from '../entries/rest_check/judge'
 import type { EngineFacts } from '../engine/facts'
 import type { Way } from '../words/deciding'
-import { FIT_ITEMS, REPOWERING, REST_CARRIERS, REST_ITEMS } from '../words/deciding'
+import { REPOWERING, REST_CARRIERS } from '../words/deciding'
 import type { BoreJudgement } from '../entries/bore/judge'
 import type { Stop } from '../judgement'
 import type { Condition } from '../condition/fold'
+import { lastOfEach, pastNow } from '../condition/known'
 import { notToRun } from '../judgement'
+import type { Fact, FactMark } from '../log/facts'
 import type { Bad } from './leftIn'
-import { leftIn } from './leftIn'
+import { leftIn, takenSize } from './leftIn'
 
 export interface Ruling {
-  inForce: Entry[]
   facts: EngineFacts
   bore: BoreJudgement | null
   stops: Stop[]
   known: Condition['known']
   /** what may not stay in */ bad: Bad[]
 }
+
+/** Of the top, the second and the oil ring. */
+const GROOVES = ['groove', 'groove_second', 'groove_oil']
 
 const list = (words: string[]): string => words.slice(0, 3).join(', ')
 
@@ -36,7 +36,7 @@ export function ruledOutBy(option: Pick<OptionBody, 'way' | 'lines'>, ruling: Ru
     : byKind(option.way, ruling)
 }
 
-function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): string | null {
+function byKind(way: Way, { facts, bore, stops, known }: Ruling): string | null {
   if (way === 'wait') {
     const running = notToRun(stops).filter(s => !s.signed)
     return running.length
@@ -48,7 +48,7 @@ function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): strin
   }
   if (way === 'rings') {
     if (bore?.mark === 'past') return 'the bore is past its limit: new rings would not seal in it'
-    return known.get('piston groove')?.now?.mark === 'past'
+    return GROOVES.some(groove => pastNow({ known }, 'piston', groove))
       ? 'the ring groove is worn: new rings would break their lands'
       : null
   }
@@ -65,13 +65,15 @@ function byKind(way: Way, { inForce, facts, bore, stops, known }: Ruling): strin
       ? 'head and block are one piece and the bore is past its limit'
       : null
   if (!REPOWERING.includes(way)) return null
-  const rest = keptOf(inForce).rest_check.at(-1)?.body
-  const bad = rest ? REST_CARRIERS.filter(k => rest[k] === 'bad') : []
-  if (bad.length) return `the rest is not worth an engine: ${list(bad.map(k => REST_ITEMS[k].toLowerCase()))}`
-  const fit = keptOf(inForce).fit_check.at(-1)?.body
-  const no = fit ? FIT_KEYS.filter(k => fit[k] === 'no') : []
-  return no.length ? `it does not fit: ${list(no.map(k => FIT_ITEMS[k].toLowerCase()))}` : null
+  const rest = lastOfEach({ known }, 'rest')
+  const bad = REST_CARRIERS.flatMap(k => said(rest.get(k), 'past'))
+  if (bad.length) return `the rest is not worth an engine: ${list(bad)}`
+  const no = [...lastOfEach({ known }, 'fit').values()].flatMap(f => said(f, 'past'))
+  return no.length ? `it does not fit: ${list(no)}` : null
 }
+
+/** A fact's words where its mark is this one. */
+const said = (fact: Fact | undefined, mark: FactMark): string[] => (fact?.mark === mark ? [fact.value] : [])
 
 /** Lines that have to say which part they are for. */
 function unsaidWords(option: Pick<OptionBody, 'way' | 'lines'>, bad: Bad[]): string | null {
@@ -84,7 +86,7 @@ function unsaidWords(option: Pick<OptionBody, 'way' | 'lines'>, bad: Bad[]): str
 /** What nobody has looked at yet and a way rests on. */
 export function unlooked(
   option: Pick<OptionBody, 'way' | 'lines'>,
-  { inForce, bore, bad }: Pick<Ruling, 'inForce' | 'bore' | 'bad'>,
+  { known, bore, bad }: Pick<Ruling, 'known' | 'bore' | 'bad'>,
 ): string[] {
   const { way } = option
   const doubts: string[] = []
@@ -92,21 +94,19 @@ export function unlooked(
   if (unsaid) doubts.push(unsaid)
   if ((way === 'rings' || way === 'rebore') && !bore)
     doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
-  if (way === 'donor' && ![...keptOf(inForce).measure, ...keptOf(inForce).bore].some(e => e.how === 'measured'))
-    doubts.push('Nothing of the donor was measured.')
+  if (way === 'donor' && ![...known.values()].some(takenSize)) doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {
-    const rest = keptOf(inForce).rest_check.at(-1)?.body
-    const open = rest ? REST_KEYS.filter(k => rest[k] === 'not_looked') : []
-    if (!rest)
+    const rest = [...lastOfEach({ known }, 'rest').values()]
+    const open = rest.flatMap(f => said(f, 'open'))
+    if (!rest.length)
       doubts.push(
         'The rest of the machine was not looked at: frame, gearbox and drive decide whether it is worth an engine.',
       )
-    else if (open.length) doubts.push(`Not looked at: ${open.map(k => REST_ITEMS[k].toLowerCase()).join(', ')}.`)
-    const fit = keptOf(inForce).fit_check.at(-1)?.body
-    const unchecked = fit ? FIT_KEYS.filter(k => fit[k] === 'not_checked') : []
-    if (!fit) doubts.push('Nobody checked whether another engine fits: shaft, key, bolts, rotation, exhaust.')
-    else if (unchecked.length)
-      doubts.push(`Fit not checked: ${unchecked.map(k => FIT_ITEMS[k].toLowerCase()).join(', ')}.`)
+    else if (open.length) doubts.push(`Not looked at: ${open.join(', ')}.`)
+    const fit = [...lastOfEach({ known }, 'fit').values()]
+    const unchecked = fit.flatMap(f => said(f, 'open'))
+    if (!fit.length) doubts.push('Nobody checked whether another engine fits: shaft, key, bolts, rotation, exhaust.')
+    else if (unchecked.length) doubts.push(`Fit not checked: ${unchecked.join(', ')}.`)
   }
   return doubts
 }

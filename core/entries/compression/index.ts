@@ -11,10 +11,30 @@ export const room: Room<'compression'> = {
   shows: true,
   handsIn: () => true,
   judge: judgeCompression,
-  facts: (_entry, _file, judged) =>
-    judged
-      ? [{ subject: 'engine', property: 'compression', mark: judged.mark, whose: 'maker', value: judged.headline }]
-      : [],
+  facts: ({ body }, _file, judged) => [
+    ...(judged
+      ? [
+          {
+            subject: 'engine',
+            property: 'compression',
+            mark: judged.mark,
+            whose: 'maker' as const,
+            value: judged.headline,
+          },
+        ]
+      : []),
+    ...(body.dry
+      ? [
+          {
+            subject: 'engine',
+            property: 'wet_reading',
+            mark: body.wet ? ('good' as const) : ('open' as const),
+            whose: 'looked' as const,
+            value: body.wet ? 'read wet too' : 'read dry only',
+          },
+        ]
+      : []),
+  ],
   hazards: ({ body }, file) =>
     body.wet && file.facts.engineClass === 'H2'
       ? [

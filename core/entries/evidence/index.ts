@@ -6,6 +6,10 @@ export const room: Room<'evidence'> = {
   stage: 'open_up',
   all: true,
   judge: judgeEvidence,
+  facts: ({ body, id }) =>
+    body.explained
+      ? []
+      : [{ subject: `evidence:${id}`, property: 'explained', mark: 'open', whose: 'looked', value: body.what }],
   deeds: ({ body, id, supersedes }) =>
     body.explained
       ? [
@@ -16,6 +20,8 @@ export const room: Room<'evidence'> = {
           },
         ]
       : [],
+  owes: ({ body: { explained, missing, what } }) =>
+    explained ? [] : [{ text: `${missing ? 'Missing piece' : 'Evidence'} not explained: ${what}`, must: true }],
   hazards: ({ body, id }) =>
     body.missing && !body.explained
       ? [

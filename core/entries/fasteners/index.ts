@@ -30,5 +30,14 @@ export const room: Room<'fasteners'> = {
     body.back !== null && body.back >= body.out
       ? [{ did: 'set', subject: `cover:${body.cover.trim().toLowerCase()}` }]
       : [],
+  owes: ({ body: { cover, out, back } }) =>
+    back === out
+      ? []
+      : [
+          {
+            text: `${cover}: ${out} fastener${out === 1 ? '' : 's'} out, ${back === null ? 'none back yet' : `${back} back`}`,
+            must: true,
+          },
+        ],
   acts: ({ body }) => (body.back === null ? [] : ['build']),
 }

@@ -1,4 +1,5 @@
 import type { Room } from '../room'
+import type { LashJudgement } from './judge'
 import { judgeLash } from './judge'
 import { refuseLash } from './refuse'
 
@@ -11,8 +12,15 @@ export const room: Room<'lash'> = {
   handsIn: () => true,
   refuse: refuseLash,
   judge: judgeLash,
-  facts: ({ body }) =>
-    body.rockers === 'free'
+  facts: ({ body }, _file, judged) => [
+    ...(judged as LashJudgement).read.map(({ valve, mark, words }) => ({
+      subject: `${valve}_valve`,
+      property: 'lash',
+      mark,
+      whose: 'maker' as const,
+      value: `lash, ${words}`,
+    })),
+    ...(body.rockers === 'free'
       ? ['inlet_valve', 'exhaust_valve'].map(subject => ({
           subject,
           property: 'moves',
@@ -20,7 +28,8 @@ export const room: Room<'lash'> = {
           whose: 'looked' as const,
           value: 'both rockers move freely',
         }))
-      : [],
+      : []),
+  ],
   deeds: ({ body }) =>
     body.state === 'set' ? ['inlet_valve', 'exhaust_valve'].map(subject => ({ did: 'set' as const, subject })) : [],
   hazards: ({ body }) =>

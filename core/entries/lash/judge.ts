@@ -11,6 +11,7 @@ export interface LashJudgement extends Judgement {
   asFound: boolean
   /** a valve may be held open */ tight: boolean
   /** a valve has more than the most it may have */ wide: boolean
+  /** each valve that was read, by itself */ read: { valve: 'inlet' | 'exhaust'; mark: Mark; words: string }[]
 }
 
 /** Below this a feeler says nothing: the valve may be held open. mm. Shop judgement. */
@@ -23,6 +24,7 @@ export const noLash = ({ value, unit }: Quantity): boolean => convert(value, uni
 export const LASH_BAND = { low: 0.05, high: 0.25 } as const
 
 interface Side {
+  valve: 'inlet' | 'exhaust'
   mark: Mark
   words: string
   details: string[]
@@ -64,6 +66,7 @@ export function judgeLash(entry: Logged<LashBody>, file: JobFile): LashJudgement
     asFound: state === 'as_found',
     tight,
     wide: sides.some(s => s.wide),
+    read: sides.map(({ valve, mark: own, words }) => ({ valve, mark: own, words })),
   }
 }
 
@@ -81,6 +84,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
   const name = valve[0]?.toUpperCase() + valve.slice(1)
   if (noLash(read))
     return {
+      valve,
       mark: 'past',
       words: `${valve} nothing`,
       details: [`${name} has no lash at all, expected ${band}.`],
@@ -91,6 +95,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
   const out: Mark = source && source.source !== 'rule_of_thumb' ? 'past' : 'near'
   if (mm < low - 1e-9)
     return {
+      valve,
       mark: out,
       words: said,
       details: [`${name} ${quantityText(read.value, read.unit)} is tight, expected ${band}.`],
@@ -99,6 +104,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
     }
   if (mm > high + 1e-9)
     return {
+      valve,
       mark: out,
       words: said,
       details: [
@@ -108,6 +114,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
       wide: true,
     }
   return {
+    valve,
     mark: 'good',
     words: said,
     details: [`${name} ${quantityText(read.value, read.unit)}, expected ${band}.`],

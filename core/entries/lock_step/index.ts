@@ -16,18 +16,31 @@ export const room: Room<'lock_step'> = {
   finding: true,
   handsIn: () => true,
   judge: judgeLockStep,
-  facts: ({ body }) =>
-    body.step === 'plug_out' && body.result !== 'cant'
+  facts: ({ body: { step, result } }) => [
+    ...(step === 'plug_out' && result !== 'cant'
       ? [
           {
             subject: 'cylinder',
             property: 'liquid',
-            mark: body.result === 'liquid' ? 'past' : 'good',
-            whose: 'looked',
-            value: body.result === 'liquid' ? 'liquid came out' : 'dry with the plug out',
+            mark: result === 'liquid' ? ('past' as const) : ('good' as const),
+            whose: 'looked' as const,
+            value: result === 'liquid' ? 'liquid came out' : 'dry with the plug out',
           },
         ]
-      : [],
+      : []),
+    ...(result === 'freed'
+      ? [
+          {
+            subject: 'engine',
+            property: 'freed',
+            mark: 'good' as const,
+            whose: 'looked' as const,
+            value: 'came free',
+          },
+        ]
+      : []),
+  ],
+  deeds: ({ body }) => [{ did: 'tried', subject: `lock:${body.step}` }],
   hazards: ({ body }) =>
     body.result === 'liquid'
       ? [

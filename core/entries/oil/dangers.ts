@@ -17,8 +17,11 @@ export function levelFacts(body: OilBody, judged: OilJudgement): FactDraft[] {
       INSIDE.includes(judged.state) ? 'good' : judged.state === 'low' || judged.state === 'over' ? 'near' : 'past',
       judged.headline,
     )
-  if (body.smell && body.smell !== 'not_smelt')
-    fact('smell', body.smell === 'plain' ? 'good' : body.smell === 'burnt' ? 'near' : 'past', `smells ${body.smell}`)
+  if (!body.smell || body.smell === 'not_smelt') fact('smell', 'open', 'not smelt')
+  else fact('smell', body.smell === 'plain' ? 'good' : body.smell === 'burnt' ? 'near' : 'past', `smells ${body.smell}`)
+  const metal = body.colour === 'silvery' || body.glitter === 'flakes' || body.glitter === 'magnetic'
+  if (metal) fact('metal', 'past', 'metal in the oil')
+  else if (body.glitter) fact('metal', body.glitter === 'fine' ? 'near' : 'good', `glitter: ${body.glitter}`)
   return facts
 }
 

@@ -1,7 +1,7 @@
 import type { Room } from '../room'
 import { partFacts, partHazards } from './dangers'
 import { placeKey } from '../../teardown/places'
-import { judgePart } from './judge'
+import { judgePart, owedOfPart } from './judge'
 
 export const room: Room<'part'> = {
   name: 'parts',
@@ -13,5 +13,6 @@ export const room: Room<'part'> = {
   place: entry => placeKey(entry.body),
   judge: judgePart,
   facts: ({ body }) => partFacts(body),
+  owes: owedOfPart,
   hazards: ({ body }) => partHazards(body),
 }

@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import type { Judgement } from '../../judgement'
+import type { Judgement, Owed } from '../../judgement'
 import { MEASURE_PLANS } from '../../measure/items'
 import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
 import { PART_PLANS } from '../../teardown/parts'
@@ -49,6 +49,19 @@ export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entr
     headline: `${name}: ${DISPOSITIONS[disposition].toLowerCase()}${words[0] ? `, ${words[0].toLowerCase()}` : ''}`,
     details,
   }
+}
+
+/** What a part still asks for: what was written down as owed, a word on what becomes of it, a figure. */
+export function owedOfPart(entry: Logged<PartBody>, inForce: Entry[]): Omit<Owed, 'entryId'>[] {
+  const { part, place, owed, disposition, reason } = entry.body
+  const name = partName(part, place)
+  return [
+    ...(owed ? [{ text: `${name}: ${owed}`, must: false }] : []),
+    ...(disposition === 'unknown' && !owed ? [{ text: `${name}: ${reason ?? 'not decided'}`, must: true }] : []),
+    ...figuresOwed(entry, inForce)
+      .slice(0, 1)
+      .map(figure => ({ text: `${name}: kept on a look, ${figure} not measured`, must: false })),
+  ]
 }
 
 /** The newest word on each part. */

@@ -1,5 +1,6 @@
 import type { Room } from '../room'
-import { judgeRest } from './judge'
+import { REST_ITEMS } from '../../words/deciding'
+import { REST_KEYS, judgeRest } from './judge'
 
 export const room: Room<'rest_check'> = {
   name: 'the rest of the machine',
@@ -7,6 +8,13 @@ export const room: Room<'rest_check'> = {
   finding: true,
   judge: judgeRest,
   facts: ({ body }) => [
+    ...REST_KEYS.map(key => ({
+      subject: `rest:${key}`,
+      property: 'worth',
+      mark: ({ good: 'good', worn: 'near', bad: 'past', not_looked: 'open' } as const)[body[key]],
+      whose: 'looked' as const,
+      value: REST_ITEMS[key].toLowerCase(),
+    })),
     {
       subject: 'brakes',
       property: 'works',

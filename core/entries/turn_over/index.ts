@@ -3,11 +3,14 @@ import type { TurnOverBody } from './schema'
 import type { Room } from '../room'
 import { judgeTurnOver } from './judge'
 
-/** However it was turned, it turned. */
-const turned = (feel: TurnOverBody['feel']): FactDraft[] =>
-  feel === 'locked'
-    ? []
-    : [{ subject: 'engine', property: 'turns', mark: 'good', whose: 'looked', value: `turns, ${feel}` }]
+/** However it was turned, it turned, or it did not. */
+const turned = (feel: TurnOverBody['feel']): FactDraft => ({
+  subject: 'engine',
+  property: 'turns',
+  mark: feel === 'locked' ? 'past' : 'good',
+  whose: 'looked',
+  value: feel === 'locked' ? 'locked' : `turns, ${feel}`,
+})
 
 export const room: Room<'turn_over'> = {
   name: 'turning',
@@ -29,7 +32,7 @@ export const room: Room<'turn_over'> = {
             value: 'turned with the plug out',
           },
         ]),
-    ...turned(body.feel),
+    turned(body.feel),
   ],
   hazards: ({ body }) =>
     body.feel === 'locked' && body.plugIn

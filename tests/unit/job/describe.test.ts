@@ -4,9 +4,10 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
-import { nextLooks } from '#core/next/nextLooks'
+import { assess } from '#core/assess'
 import { currentStage, stageOf, stageStates, waitingNow } from '#core/condition/stages'
-import { FACTS, compression, entry, line, oil, option, terms } from './file'
+import { LOCK_STEPS } from '#core/words/looks'
+import { FACTS, compression, entry, file, line, oil, option, terms } from './file'
 
 const text = (e: Entry) => {
   const { title, text: words } = describeEntry(e, DEFAULT_POLICY)
@@ -212,7 +213,7 @@ describe('stages', () => {
 })
 
 describe('what to look at next', () => {
-  const ids = (entries: Entry[], facts = FACTS) => nextLooks(entries, facts).map(l => l.id)
+  const ids = (entries: Entry[], facts = FACTS) => assess(file(entries, { facts })).next.map(l => l.id)
   const turn = (feel: 'normal' | 'locked', plugIn = true) =>
     entry('turn_over', { feel, method: 'rope', plugIn, note: null })
   it('begins with the quickest, then asks for the value and the ways to go', () => {
@@ -237,6 +238,34 @@ describe('what to look at next', () => {
       terms(1, 1),
     ]
     expect(ids(log)).toEqual(['smell', 'compression', 'debris', 'option'])
+  })
+  it('tries one way of freeing after the other, none in an oil with metal, none once it came free', () => {
+    const step = (of: keyof typeof LOCK_STEPS, result: 'no_change' | 'freed' | 'cant') =>
+      entry('lock_step', { step: of, result, liquid: null, note: null })
+    const log = [turn('locked', false), terms(1, 1), oil({ by: 'marks', pct: 50 })]
+    const lock = (entries: Entry[]) => assess(file(entries)).next.find(l => l.id === 'lock')?.title
+    const first = lock(log)
+    expect(first).toBe(LOCK_STEPS.driven_off.label)
+    expect(lock([...log, step('driven_off', 'no_change')])).toBe(LOCK_STEPS.brake_off.label)
+    expect(lock([...log, step('driven_off', 'freed')])).toBeUndefined()
+    // freed, and locked again since: it goes on where it was left
+    expect(lock([...log, step('driven_off', 'freed'), turn('locked', false)])).toBe(LOCK_STEPS.brake_off.label)
+    expect(lock([...log, oil({ by: 'marks', pct: 50 }, { colour: 'silvery' })])).toBeUndefined()
+    // a plug that can't be got out is tried, and the rest goes on
+    expect(ids([turn('locked'), step('plug_out', 'cant'), terms(1, 1)])).toContain('lock')
+  })
+  it('reads the compression again once a valve was set after it, and what is not explained stays', () => {
+    const set = entry('work', { did: 'set', parts: ['exhaust_valve'], answers: [], note: null })
+    const log = [turn('normal'), oil({ by: 'marks', pct: 50 }), compression(4, 4), terms(1, 1)]
+    expect(ids(log)).toEqual(['lash', 'option'])
+    expect(ids([...log, set])).toContain('retest')
+    expect(ids([...log, set, compression(9, 9)])).not.toContain('retest')
+    const splinter = { what: 'a splinter', where: 'sump', missing: false, explained: null }
+    const found = entry('evidence', splinter)
+    expect(ids([...log, found])).toContain('evidence')
+    expect(
+      ids([...log, found, entry('evidence', { ...splinter, explained: 'of the strainer' }, { supersedes: found.id })]),
+    ).not.toContain('evidence')
   })
   it('asks for nothing once it was agreed or handed back', () => {
     expect(ids([entry('hand_back', { to: 'x', words: null })])).toEqual([])

@@ -71,6 +71,16 @@ describe('a way is ruled out by what was found, and stays on the list', () => {
     expect(
       out([way('Rings', 'rings'), groove], { ...IRON, spec: [figureOf('ring_side_max', 0.15, 'mm')] }).Rings,
     ).toContain('groove is worn')
+    // of whichever cylinder and ring; a sound second one takes nothing back
+    const twin = { ...IRON, facts: { bore: 'iron' as const, cylinders: 2 } }
+    const of = (item: 'ring_side' | 'ring_side_second', mm: number, place: string) => ({
+      ...groove,
+      id: `${item}${place}`,
+      body: { ...groove.body, item, place, reads: [{ value: mm, unit: 'mm' }] },
+    })
+    const sheet = [figureOf('ring_side_max', 0.15, 'mm'), figureOf('ring_side_second_max', 0.15, 'mm')]
+    const log = [of('ring_side_second', 0.3, 'cylinder 2'), of('ring_side_second', 0.05, 'cylinder 1')] as Entry[]
+    expect(out([way('Rings', 'rings'), ...log], { ...twin, spec: sheet }).Rings).toContain('groove is worn')
     expect(
       out([way('Rebuild', 'rebuild'), bore(52.9)], { ...IRON, facts: { bore: 'iron', head: 'integral' } }).Rebuild,
     ).toContain('one piece')
