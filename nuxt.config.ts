@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { build } from 'esbuild'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
@@ -23,6 +24,44 @@ function pdfFontsModule(): string {
     '600SemiBold/Barlow_600SemiBold.ttf',
   ]
   return `export default ${JSON.stringify(Object.fromEntries(files.map(f => [f.split('/')[1], readFileSync(join(folder, f), 'base64')])))}`
+}
+
+/** Which paths under /api answer to which method, from the files that are there. */
+function routesModule(): string {
+  const folder = here('./server/api/')
+  const routes = readdirSync(folder, { recursive: true, encoding: 'utf8' }).flatMap(file => {
+    const [, path, method] = /^(.+)\.(get|post|put|delete)\.ts$/.exec(file.replaceAll('\\', '/')) ?? []
+    return path && method
+      ? [{ path: `/api/${path.replace(/(^|\/)index$/, '')}`.replace(/\/$/, ''), method: method.toUpperCase() }]
+      : []
+  })
+  return `export default ${JSON.stringify(routes)}`
+}
+
+/** What takes its time on the server, as one file for its threads: it shares the server's modules and none of its memory. */
+async function buildWorker(outfile: string): Promise<void> {
+  const virtual: Record<string, () => string> = { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule }
+  await build({
+    entryPoints: [here('./server/worker/main.ts')],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'error',
+    external: ['better-sqlite3', 'sharp', 'pdfmake'],
+    alias: { '#core': here('./core'), '#shared': here('./shared') },
+    plugins: [
+      {
+        name: 'virtual',
+        setup(b) {
+          b.onResolve({ filter: /^#(migrations|pdf-fonts)$/ }, ({ path }) => ({ path, namespace: 'virtual' }))
+          b.onLoad({ filter: /.*/, namespace: 'virtual' }, ({ path }) => ({ contents: virtual[path]?.() }))
+        },
+      },
+    ],
+    banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
+  })
 }
 
 export default defineNuxtConfig({
@@ -60,11 +99,20 @@ export default defineNuxtConfig({
   ],
   alias: { '#core': here('./core') },
   elementPlus: { importStyle: 'css', defaultLocale: 'en' },
-  // NUXT_DATA_DIR; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
-  runtimeConfig: { dataDir: './data/shop', shopUrl: '' },
+  // NUXT_DATA_DIR; NUXT_BACKUP_DIR: best on another disk; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
+  runtimeConfig: { dataDir: './data/shop', backupDir: '', shopUrl: '' },
   nitro: {
-    virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule },
+    virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule, '#routes': routesModule },
+    errorHandler: here('./server/error.ts'),
     compressPublicAssets: { gzip: true, brotli: true },
+    // only the worker asks for it
+    externals: { traceInclude: [createRequire(import.meta.url).resolve('pdfmake')] },
+    hooks: {
+      compiled: nitro =>
+        buildWorker(
+          nitro.options.dev ? here('./.nuxt/worker.mjs') : join(nitro.options.output.serverDir, 'worker.mjs'),
+        ),
+    },
   },
   routeRules: {
     '/**': {

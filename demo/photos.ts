@@ -1,5 +1,6 @@
+import sharp from 'sharp'
 import { ulid } from 'ulid'
-import { keepPhoto } from '../server/db/photoFiles'
+import { hashOf, keepPhoto } from '../server/db/photoFiles'
 import type { PhotoRow } from '../server/db/photos'
 
 /** Pictures of the demo shop. They are drawn, not taken: nobody's machine is in them. */
@@ -20,8 +21,8 @@ const DRAWINGS: Record<string, string> = {
 export async function drawPhotos(dataDir: string): Promise<Record<string, PhotoRow>> {
   const kept: Record<string, PhotoRow> = {}
   for (const [name, svg] of Object.entries(DRAWINGS)) {
-    const id = ulid()
-    kept[name] = { id, jobId: '', ...(await keepPhoto(dataDir, id, Buffer.from(svg))) }
+    const drawn = await sharp(Buffer.from(svg)).png().toBuffer()
+    kept[name] = { id: ulid(), jobId: '', ...(await keepPhoto(dataDir, drawn)), sentSha256: hashOf(drawn) }
   }
   return kept
 }

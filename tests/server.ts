@@ -39,10 +39,13 @@ export async function startBuilt(data = newFolder(), extra: Record<string, strin
     stdio: ['ignore', 'ignore', 'pipe'],
   })
   const url = `http://127.0.0.1:${port}`
+  let said = ''
+  child.stderr?.on('data', (part: Buffer) => {
+    said = `${said}${part.toString('utf8')}`.slice(-4000)
+  })
   const ended = new Promise<number | null>(done => child.once('exit', done))
   for (let tries = 0; tries < 200; tries++) {
-    if (child.exitCode !== null)
-      throw new Error(`The server ended with ${child.exitCode}: ${String(child.stderr?.read() ?? '')}`)
+    if (child.exitCode !== null) throw new Error(`The server ended with ${child.exitCode}: ${said}`)
     const answered = await fetch(`${url}/api/ping`)
       .then(r => r.ok)
       .catch(() => false)

@@ -29,8 +29,8 @@ export function usePhotos(about: string | null = null) {
         headers: { 'content-type': file.type || 'application/octet-stream' },
         body: file,
       })
-      const kept = (await response.json()) as { width: number; height: number; message?: string }
-      if (!response.ok) return kept.message ?? 'it could not be kept.'
+      const kept = (await response.json()) as { width: number; height: number; detail?: string }
+      if (!response.ok) return kept.detail ?? 'it could not be kept.'
       const outcome = await sheet.log({
         kind: 'photo',
         how: null,

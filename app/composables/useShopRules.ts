@@ -15,8 +15,10 @@ export interface Draft extends Omit<
   | 'priceDays'
   | 'minChargeMinor'
   | 'roundToMinor'
+  | 'backupsKept'
 > {
   warn: string
+  kept: string
   priceAge: string
   least: string
   step: string
@@ -42,9 +44,18 @@ export function useShopRules() {
       number
     >
 
-  const start = ({ standHours, warnPct, priceDays, minChargeMinor, roundToMinor, ...p }: ShopPolicy): Draft => ({
+  const start = ({
+    standHours,
+    warnPct,
+    priceDays,
+    minChargeMinor,
+    roundToMinor,
+    backupsKept,
+    ...p
+  }: ShopPolicy): Draft => ({
     ...p,
     warn: String(warnPct),
+    kept: String(backupsKept),
     priceAge: String(priceDays),
     least: moneyField(minChargeMinor, p.currency),
     step: moneyField(roundToMinor, p.currency),
@@ -76,7 +87,8 @@ export function useShopRules() {
   )
 
   async function save(): Promise<void> {
-    const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, ...rest } = draft.value
+    const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, kept, ...rest } =
+      draft.value
     const number = (typed: string): number => typedFigure(typed) as number
     const known = /^[A-Z]{3}$/.test(rest.currency)
     const policy = {
@@ -85,6 +97,7 @@ export function useShopRules() {
       minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least),
       roundToMinor: known ? safeMoney(step, rest.currency) : figure(step),
       warnPct: number(warn),
+      backupsKept: number(kept),
       priceDays: number(priceAge),
       taxPct: number(tax),
       standHours: number(stand),

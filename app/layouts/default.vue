@@ -6,6 +6,7 @@ try {
 } catch (error) {
   trouble.value = (error as Error).message
 }
+const place = usePlaceStore()
 const router = useRouter()
 const help = ref(false)
 const find = ref<{ focus(): void } | null>(null)
@@ -69,6 +70,7 @@ useKeys({
       </label>
     </header>
     <main id="main" tabindex="-1">
+      <p v-if="place.state?.storage.words" class="bar place" role="alert">{{ place.state.storage.words }}</p>
       <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
       <slot v-else />
     </main>
@@ -98,6 +100,9 @@ useKeys({
 </template>
 
 <style scoped>
+.place {
+  margin: 10px 20px 0;
+}
 .top {
   min-height: var(--top);
   display: flex;

@@ -4,6 +4,7 @@ import dayjs from 'dayjs'
 import type { JobLine } from '#shared/types/records'
 
 const shop = useShopStore()
+const place = usePlaceStore()
 const lines = ref<JobLine[]>([])
 const loaded = ref(false)
 const trouble = ref('')
@@ -93,6 +94,15 @@ const outcomes = computed(() => {
         <NuxtLink to="/jobs/new" class="btn go">Book in a machine <kbd>n</kbd></NuxtLink>
       </div>
       <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
+      <p v-if="lines.length && place.backup?.old" class="st near backup" role="status">
+        ▲
+        {{
+          place.backup.lastAt
+            ? `The last good backup is of ${dayjs(place.backup.lastAt).format('dddd D MMM')}.`
+            : 'No backup was made yet.'
+        }}
+        <NuxtLink to="/shop#backups">{{ place.backup.failed ? 'See why' : 'Make one now' }}</NuxtLink>
+      </p>
       <div v-if="loaded && !trouble && !lines.length" class="first">
         <h2>Nothing in the shop yet</h2>
         <ol>
@@ -148,6 +158,9 @@ const outcomes = computed(() => {
 </template>
 
 <style scoped>
+.backup {
+  margin-top: 10px;
+}
 .today {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 290px;

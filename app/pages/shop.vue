@@ -202,17 +202,44 @@ const {
           hint="Overnight is the custom. No refill before it has passed."
         />
       </section>
+      <section class="block">
+        <h2>Clock and backups</h2>
+        <div class="grid4">
+          <PlainField
+            v-model="draft.timeZone"
+            label="Time zone of the shop"
+            placeholder="this computer's"
+            hint="For example Europe/Lisbon."
+            :fault="fault('timeZone')"
+          /><PlainField
+            v-model="draft.backupAt"
+            label="A backup each night at"
+            hint="Made up for at the next start."
+            :fault="fault('backupAt')"
+          /><PlainField
+            v-model="draft.kept"
+            label="Backups kept"
+            inputmode="numeric"
+            hint="0: none is made by itself."
+            :fault="fault('backupsKept')"
+          />
+        </div>
+      </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts">
         <ElButton type="primary" native-type="submit">Keep these rules</ElButton
         ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
       </div>
     </form>
+    <BackupList />
     <OutboxList />
   </div>
 </template>
 
 <style scoped>
+form > .acts {
+  margin-bottom: 22px;
+}
 summary {
   min-height: 44px;
   padding-top: 11px;

@@ -12,12 +12,12 @@ export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     })
-    const answer = (await response.json()) as T & { message?: string; fields?: Fault[] }
+    const answer = (await response.json()) as T & { detail?: string; fields?: Fault[] }
     if (response.ok) return { ok: true, value: answer }
     return {
       ok: false,
       status: response.status,
-      message: answer.message ?? 'This could not be saved. What you typed is still here.',
+      message: answer.detail ?? 'This could not be saved. What you typed is still here.',
       faults: answer.fields ?? [],
     }
   } catch {
@@ -38,7 +38,7 @@ export async function read<T>(url: string): Promise<T> {
   } catch {
     throw new Error('The bench computer does not answer. Is Remedium still running?')
   }
-  const answer = (await response.json()) as T & { message?: string }
-  if (!response.ok) throw new Error(answer.message ?? 'This could not be read.')
+  const answer = (await response.json()) as T & { detail?: string }
+  if (!response.ok) throw new Error(answer.detail ?? 'This could not be read.')
   return answer
 }

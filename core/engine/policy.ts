@@ -35,6 +35,12 @@ export interface ShopPolicy {
   /** least that a job is charged, and the step that a quote is rounded to; smallest money unit */
   minChargeMinor: number
   roundToMinor: number
+  /** IANA name of the shop's clock; empty: this computer's */
+  timeZone: string
+  /** backups that are kept; 0: none is made by itself */
+  backupsKept: number
+  /** when the nightly backup is made, HH:MM by the shop's clock */
+  backupAt: string
 }
 
 /** Starting policy of a shop that has set nothing, each with its reason in docs/how-it-judges.md. */
@@ -59,4 +65,7 @@ export const DEFAULT_POLICY: ShopPolicy = {
   priceDays: 30,
   minChargeMinor: 0,
   roundToMinor: 1,
+  timeZone: '',
+  backupsKept: 14,
+  backupAt: '02:00',
 }

@@ -1,19 +1,22 @@
-import { accessSync, closeSync, constants, existsSync, mkdirSync, openSync } from 'node:fs'
+import { accessSync, closeSync, constants, existsSync, mkdirSync, openSync, statSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import Database from 'better-sqlite3'
-import { migrate } from './migrate'
+import { DATABASE_NAME } from './name'
+import { DataFolderError } from './folderError'
+import { migrate, pending } from './migrate'
 import type { Migration } from './migrate'
-
-export const DATABASE_NAME = 'remedium.db'
-
-/** Something about the shop's data folder that a person has to put right. */
-export class DataFolderError extends Error {}
+import { photoNames } from './photoFiles'
 
 /**
  * Opens the shop's database and brings it up to date.
- * @throws DataFolderError when the folder can't be written or the file is newer than this program or damaged
+ * @param beforeChange called before the first migration of a database that holds something: a backup is made there
+ * @throws DataFolderError when the folder can't be written, the file is newer than this program, damaged, or gone from beside its pictures
  */
-export function openDatabase(folder: string, migrations: Migration[]): Database.Database {
+export function openDatabase(
+  folder: string,
+  migrations: Migration[],
+  beforeChange: (names: string[]) => void = () => {},
+): Database.Database {
   const file = join(folder, DATABASE_NAME)
   try {
     mkdirSync(dirname(file), { recursive: true })
@@ -24,6 +27,7 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
       `Can't write to the data folder ${folder}. Give this user the right to write there, or choose another folder with --data.`,
     )
   }
+  notBesidePictures(folder, file)
   let db: Database.Database | undefined
   try {
     // what is created here is the shop's own: nobody else on this machine reads it
@@ -33,6 +37,8 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
     db.pragma('synchronous = FULL')
     db.pragma('foreign_keys = ON')
     db.pragma('busy_timeout = 5000')
+    const names = pending(db, migrations)
+    if (names.length && holdsSomething(db)) beforeChange(names)
     migrate(db, migrations)
     return db
   } catch (error) {
@@ -49,6 +55,19 @@ export function openDatabase(folder: string, migrations: Migration[]): Database.
       )
     throw error
   }
+}
+
+const holdsSomething = (db: Database.Database): boolean =>
+  db.prepare("SELECT COUNT(*) FROM sqlite_master WHERE name = 'people'").pluck().get() === 1 &&
+  db.prepare('SELECT COUNT(*) FROM people').pluck().get() !== 0
+
+/** A database without a word in it beside pictures is not a new shop: its file was lost. */
+function notBesidePictures(folder: string, file: string): void {
+  if (existsSync(file) && statSync(file).size > 0) return
+  if (photoNames(folder).length)
+    throw new DataFolderError(
+      `${file} is ${existsSync(file) ? 'empty' : 'gone'}, but the shop's pictures lie beside it: this is not a new shop. Restore the last backup into an empty folder; nothing was changed.`,
+    )
 }
 
 /** Moves everything into the one file and closes it. */

@@ -3,7 +3,6 @@ export default defineEventHandler(event => {
   const reading = event.method === 'GET' || event.method === 'HEAD'
   const site = getRequestHeader(event, 'sec-fetch-site')
   if (!reading && site !== undefined && site !== 'same-origin' && site !== 'none') {
-    setResponseStatus(event, 403)
-    return { message: 'This can only be changed from Remedium itself.', fields: [] }
+    return problem(event, 403, 'This can only be changed from Remedium itself.')
   }
 })

@@ -1,5 +1,5 @@
+import { DataFolderError } from '../db/folderError'
 import { judgedBy, keepHeads } from '../db/jobLines'
-import { DataFolderError } from '../db/open'
 
 /** Opens and migrates before the first request can arrive: Nitro does not wait for a plugin that is asynchronous. */
 export default defineNitroPlugin(nitro => {
@@ -13,9 +13,26 @@ export default defineNitroPlugin(nitro => {
     process.exit(1)
   }
   judgedBy(useRuntimeConfig().app.buildId)
-  const stop = keepHeads(useDb())
-  nitro.hooks.hook('close', () => {
-    stop()
+  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage()]
+  nitro.hooks.hook('close', async () => {
+    for (const stop of stops) stop()
+    await endPool()
     closeDb()
   })
 })
+
+/** Every page of the file is looked at once, aside, after the shop is open; the folder every few seconds. */
+function watchStorage(): () => void {
+  const check = setTimeout(() => {
+    void runAside<string | null>('quickCheck', {})
+      .then(fault => fault && foundDamaged(fault))
+      .catch(() => undefined)
+  }, 3000)
+  const timer = setInterval(storageNow, 5000)
+  check.unref()
+  timer.unref()
+  return () => {
+    clearTimeout(check)
+    clearInterval(timer)
+  }
+}

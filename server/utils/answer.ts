@@ -1,3 +1,4 @@
+import { STATUS_CODES } from 'node:http'
 import type { EventHandlerRequest, H3Event } from 'h3'
 import { isError } from 'h3'
 import type { z } from 'zod'
@@ -7,18 +8,43 @@ import { diskTrouble, Refusal } from '../db/refusal'
 
 type Handler<T> = (event: H3Event<EventHandlerRequest>) => T | Promise<T>
 
-/** A route that answers refusals as words: `{ message, fields: [{ field, message }] }` with the fitting status. */
+/** A route that answers refusals as words, in the one shape that every fault here has. */
 export function answer<T>(handler: Handler<T>) {
   return defineEventHandler(async event => {
     try {
+      if (writes(event)) refuseWhileTrouble()
       return await handler(event)
     } catch (error) {
       const refusal = error instanceof Refusal ? error : (diskTrouble(error) ?? unforeseen(event, error))
-      setResponseStatus(event, refusal.status)
-      return { message: refusal.message, fields: refusal.fields }
+      return problem(event, refusal.status, refusal.message, refusal.fields)
     }
   })
 }
+
+/** What went wrong, as RFC 9457 has it (application/problem+json): `detail` in words for a person, `fields` with one message each. */
+export interface Problem {
+  type: 'about:blank'
+  title: string
+  status: number
+  detail: string
+  fields: FieldFault[]
+}
+
+export function problem(
+  event: H3Event<EventHandlerRequest>,
+  status: number,
+  detail: string,
+  fields: FieldFault[] = [],
+): Problem {
+  setResponseStatus(event, status)
+  setHeader(event, 'content-type', 'application/problem+json')
+  return { type: 'about:blank', title: STATUS_CODES[status] ?? 'Refused', status, detail, fields }
+}
+
+const READS: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
+/** A calculator only counts, and a backup is wanted most when something is wrong. */
+const writes = ({ method, path }: H3Event<EventHandlerRequest>): boolean =>
+  !READS.includes(method) && !path.startsWith('/api/calc/') && !path.startsWith('/api/shop/backups')
 
 /** Said in words, and written down for whoever looks after the program. */
 function unforeseen(

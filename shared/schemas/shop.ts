@@ -85,7 +85,28 @@ export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
     .int('Rounding has too many decimals.')
     .min(1, 'Round to the smallest coin at the least.')
     .max(1e6, 'That is too coarse to round to.'),
+  timeZone: z
+    .string()
+    .trim()
+    .max(60)
+    .refine(isTimeZone, 'This time zone is not known: for example Europe/Lisbon, or leave it empty.'),
+  backupsKept: z
+    .number({ error: 'Backups kept: type how many.' })
+    .int('Backups kept: a whole number.')
+    .min(0, "Backups kept can't be negative.")
+    .max(400, 'Four hundred backups are the most.'),
+  backupAt: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'The nightly hour: for example 02:00.'),
 })
+
+function isTimeZone(name: string): boolean {
+  if (name === '') return true
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name })
+    return true
+  } catch {
+    return false
+  }
+}
 
 function isCurrency(code: string): boolean {
   return Intl.supportedValuesOf('currency').includes(code)

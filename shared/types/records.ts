@@ -233,3 +233,31 @@ export interface ShelfItem extends ShelfFields {
   jobNumber: number | null
   createdAt: string
 }
+
+/** A backup of the shop as its list shows it. */
+export interface BackupOnList {
+  name: string
+  madeAt: string
+  reason: 'asked' | 'nightly' | 'migration'
+  bytes: number
+  jobs: number
+  entries: number
+  photos: number
+  lastEntryAt: string | null
+  /** pictures on record that were gone when it was made */
+  missing: string[]
+}
+
+export interface BackupsView {
+  folder: string
+  making: boolean
+  lines: BackupOnList[]
+  failed: { at: string; why: string } | null
+  old: boolean
+}
+
+/** How the place stands where the shop's data lie. */
+export interface ShopState {
+  storage: { words: string | null; refuses: boolean }
+  backup: { lastAt: string | null; old: boolean; failed: { at: string; why: string } | null }
+}

@@ -8,3 +8,8 @@ declare module '#pdf-fonts' {
   const fonts: Record<string, string>
   export default fonts
 }
+declare module '#routes' {
+  /** what answers under /api: path with names in brackets, and the method */
+  const routes: { path: string; method: string }[]
+  export default routes
+}

@@ -76,12 +76,12 @@ describe('fuel in the oil', () => {
     const fill = () =>
       newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: 'fresh oil' })
     expect((await log(newEntry(by, 'oil', { ...oilBody(690), smell: 'petrol' }))).status).toBe(201)
-    expect(await log(fill())).toMatchObject({ status: 409, body: { message: expect.stringContaining('cure the way') } })
+    expect(await log(fill())).toMatchObject({ status: 409, body: { detail: expect.stringContaining('cure the way') } })
     await log(newEntry(by, 'cure', { path: 'needle', text: 'new needle and seat' }, { how: null }))
     const startedAt = new Date(Date.now() - 13 * 3_600_000).toISOString()
     const test = newEntry(by, 'stand_test', { startedAt, endedAt: null, seen: null, minimumHours: 12 }, { how: null })
     expect((await log(test)).status).toBe(201)
-    expect((await log(fill())).body.message).toContain('still running')
+    expect((await log(fill())).body.detail).toContain('still running')
     await server.stop()
 
     const again = await startBuilt(server.data)

@@ -97,7 +97,7 @@ describe('the log', () => {
     const late = await shop.log(newEntry(shop.by, 'oil', oilBody(520), { supersedes: first.id }))
     expect(late).toMatchObject({
       status: 409,
-      body: { message: expect.stringContaining('Somebody corrected that entry') },
+      body: { detail: expect.stringContaining('Somebody corrected that entry') },
     })
     expect(
       (await shop.log(newEntry(shop.by, 'void', { reason: '' }, { how: null, supersedes: second.id }))).status,
@@ -427,7 +427,7 @@ describe('agreement', () => {
     )
     const startedAt = new Date().toISOString()
     expect((await spend({ startedAt })).status).toBe(201)
-    expect((await spend({ startedAt })).body.message).toContain('A clock runs already')
+    expect((await spend({ startedAt })).body.detail).toContain('A clock runs already')
     expect((await spend({ minutes: 600 })).status).toBe(201)
     await log(newEntry(by, 'owner_call', { result: 'no_answer', answer: null, capMinor: null }, { how: null }))
     expect((await spend({ minutes: 10 })).status).toBe(201)
@@ -436,7 +436,7 @@ describe('agreement', () => {
       (e: { kind: string }) => e.kind === 'spend',
     )
     expect((await spend({ startedAt, endedAt: new Date().toISOString() }, { supersedes: first.id })).status).toBe(201)
-    expect((await spend({ startedAt })).body.message).toContain('Call the owner first')
+    expect((await spend({ startedAt })).body.detail).toContain('Call the owner first')
     await log(newEntry(by, 'owner_call', { result: 'answered', answer: 'go on', capMinor: 500000 }, { how: null }))
     expect((await spend({ startedAt })).status).toBe(201)
   })
@@ -520,18 +520,18 @@ describe('agreement', () => {
       },
       { how: 'by_eye' },
     )
-    expect((await log(part)).body.message).toContain('Make it safe first')
+    expect((await log(part)).body.detail).toContain('Make it safe first')
     await log(newEntry(by, 'made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] }, { how: null }))
     expect((await log(part)).status).toBe(201)
     const [plain, curing] = [way(false), way(true)]
     await log(plain)
-    expect((await agree(plain)).body.message).toContain("Don't build it yet")
+    expect((await agree(plain)).body.detail).toContain("Don't build it yet")
     expect(
       (
         await log(
           newEntry(by, 'fluid', { action: 'filled', amount: { value: 500, unit: 'mL' }, what: null }, { how: null }),
         )
-      ).body.message,
+      ).body.detail,
     ).toContain('No refill yet')
     await log(curing)
     await log(
@@ -543,7 +543,7 @@ describe('agreement', () => {
       ),
     )
     // another way that cures nothing is still refused; the one that does is agreed
-    expect((await agree(plain)).body.message).toContain('No line of this way cures')
+    expect((await agree(plain)).body.detail).toContain('No line of this way cures')
     expect((await agree(curing)).status).toBe(201)
   })
 

@@ -182,7 +182,7 @@ describe('papers, opened and read', () => {
     expect(await paper(`/api/shelf/${id}/label.pdf`)).toContain('UNMEASURED')
     expect(
       (await call(`${server.url}/api/shelf/${id}/move`, 'POST', { to: 'used', jobId: shop.jobId, by: shop.by })).body
-        .message,
+        .detail,
     ).toContain('never measured')
     const list = {
       text: 'number;name;price\nA1;Oil pump;80,00',

@@ -21,9 +21,28 @@ describe('what is not there, and what is not allowed', () => {
       const answer = await fetch(server.url + path, { method })
       expect([path, answer.status], path).toEqual([path, 404])
       expect(answer.headers.get('content-type')).toContain('json')
-      expect(((await answer.json()) as { message: string }).message).toContain('There is no')
+      expect(((await answer.json()) as { detail: string }).detail).toContain('There is no')
     }
     expect((await fetch(`${server.url}/machines`)).status).toBe(200)
+  })
+  it('a method that a path does not have answers 405 and says which it has; every fault has one shape', async () => {
+    const { jobId } = await openShop(server.url)
+    const faults = await Promise.all([
+      fetch(`${server.url}/api/jobs`, { method: 'DELETE' }),
+      fetch(`${server.url}/api/jobs/${jobId}`, { method: 'PUT' }),
+      fetch(`${server.url}/api/jobs/none`),
+      fetch(`${server.url}/api/%E0%A4%A`),
+      fetch(`${server.url}/api/jobs`, { method: 'POST', body: '{' }),
+      fetch(`${server.url}/api/shop/people`, { method: 'POST', headers: { 'sec-fetch-site': 'cross-site' } }),
+    ])
+    expect(faults.map(f => f.status)).toEqual([405, 405, 404, 404, 422, 403])
+    expect(faults.slice(0, 2).map(f => f.headers.get('allow'))).toEqual(['GET, POST', 'GET'])
+    for (const fault of faults) {
+      expect(fault.headers.get('content-type')).toContain('application/problem+json')
+      const body = (await fault.json()) as Record<string, unknown>
+      expect(body).toMatchObject({ type: 'about:blank', status: fault.status, fields: expect.any(Array) })
+      expect([typeof body.title, (body.detail as string).length > 12]).toEqual(['string', true])
+    }
   })
   it('no oil goes in and nothing goes out by the side door while there was fuel in the oil', async () => {
     const { by, jobId, log } = await openShop(server.url)

@@ -1,8 +1,7 @@
-import { existsSync } from 'node:fs'
-import { join } from 'node:path'
 import sharp from 'sharp'
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { photoNames } from '../../server/db/photoFiles'
 import type { Running } from '../server'
 import { call, startBuilt } from '../server'
 import { newEntry, newJob, openShop } from './shop'
@@ -179,7 +178,7 @@ describe('spec sheets', () => {
     expect(dry.doubts[0]).toContain('Did you mean 4 thou?')
     expect((await importing({ text, sheetId: id, apply: true })).body.applied).toBe(false)
     expect((await call(`${server.url}/api/specs/${id}`)).body.values).toEqual(before)
-    expect((await importing({ text: 'a,b\n1,2', sheetId: id })).body.message).toContain(
+    expect((await importing({ text: 'a,b\n1,2', sheetId: id })).body.detail).toContain(
       'item, value, unit, source are missing',
     )
     expect((await importing({ as: 'json', text: '{"format":"other"}' })).status).toBe(422)
@@ -216,7 +215,7 @@ describe('photos', () => {
       Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}?size=small`)).arrayBuffer()),
     ).metadata()
     expect([small.width, small.height]).toEqual([128, 320])
-    expect(existsSync(join(server.data, 'photos', `${sent.id}.jpg`))).toBe(true)
+    expect(photoNames(server.data)).toHaveLength(2)
     expect(
       await shop.log(
         newEntry(
@@ -235,10 +234,16 @@ describe('photos', () => {
   })
 
   it('what is no picture is refused in words, and a repeated delivery kept once', async () => {
-    expect((await send('not a picture')).body.message).toContain('not a picture that can be read')
+    expect((await send('not a picture')).body.detail).toContain('not a picture that can be read')
     const bytes = await picture(40, 30)
     const { id } = await send(bytes)
     expect((await send(bytes, id)).status).toBe(200)
+    const other = await send(await picture(50, 30), id)
+    expect([other.status, other.body.detail]).toEqual([409, expect.stringContaining('Another picture')])
+    // twice at once, under one id: kept once, and both are told so
+    const twice = ulid()
+    const [a, b] = await Promise.all([send(bytes, twice), send(bytes, twice)])
+    expect([a.status, b.status].sort()).toEqual([200, 201])
     expect((await fetch(`${server.url}/api/photos/${ulid()}`)).status).toBe(404)
   })
 })
@@ -319,7 +324,7 @@ describe('what a person may take on, and what stays as it was found', () => {
     const { stops } = (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body
     const fuel = stops.find((s: { canSign: boolean }) => !s.canSign)
     const refused = await log('sign_off', { stopId: fuel.id, reason: 'in a hurry' }, { how: null })
-    expect([refused.status, refused.body.message]).toEqual([409, expect.stringContaining("can't be signed off")])
+    expect([refused.status, refused.body.detail]).toEqual([409, expect.stringContaining("can't be signed off")])
   })
 
   it('lash is set only after it was read as found, and as found stays locked from then on', async () => {
@@ -330,7 +335,7 @@ describe('what a person may take on, and what stays as it was found', () => {
       rockers: 'free',
       note: null,
     })
-    expect((await log('lash', lash('as_found', 0))).body.message).toContain('Make it safe first')
+    expect((await log('lash', lash('as_found', 0))).body.detail).toContain('Make it safe first')
     expect((await log('made_safe', { done: ALL_SAFE }, { how: null })).status).toBe(201)
     const early = await log('lash', lash('set', 0.1))
     expect([early.status, early.body.fields[0].field]).toEqual([409, 'body.state'])

@@ -1,8 +1,5 @@
 import { z } from 'zod'
-import { mixLabel } from '../../documents/labels'
-import { labelPdf } from '../../documents/pdf'
 import { Refusal } from '../../db/refusal'
-import { policyOf } from '../../db/shop'
 
 const asked = z.object({
   ratio: z.coerce.number().min(8).max(200),
@@ -12,7 +9,7 @@ const asked = z.object({
   fuel: z.enum(['e10', 'e0', 'alkylate']).default('e10'),
 })
 
-export default answer(async event => {
+export default answer(event => {
   const query = asked.safeParse(getQuery(event))
   if (!query.success)
     throw new Refusal(
@@ -20,5 +17,5 @@ export default answer(async event => {
       'A label needs ratio, totalMl and made (a date).',
       query.error.issues.map(i => ({ field: i.path.join('.'), message: i.message })),
     )
-  return showPdf(event, 'mix-label', await labelPdf(mixLabel(query.data, policyOf(useDb()))))
+  return sendPaper(event, 'mix', query.data)
 })

@@ -2,8 +2,8 @@ import { readPhoto } from '../../db/photoFiles'
 import { photoOf } from '../../db/photos'
 
 export default answer(event => {
-  const { id } = photoOf(useDb(), routeId(event))
-  const data = readPhoto(dataDir(), id, getQuery(event).size === 'small' ? 'small' : 'full')
+  const kept = photoOf(useDb(), routeId(event))
+  const data = readPhoto(dataDir(), kept, getQuery(event).size === 'small' ? 'small' : 'full')
   setHeader(event, 'content-type', 'image/jpeg')
   // a picture never changes once it is kept
   setHeader(event, 'cache-control', 'private, max-age=31536000, immutable')

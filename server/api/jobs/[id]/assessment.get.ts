@@ -1,4 +1,3 @@
-import { assess } from '#core/assess'
-import { jobFile } from '../../../db/jobs'
+import type { Assessment } from '#core/assess'
 
-export default answer(event => assess(jobFile(useDb(), routeId(event))))
+export default answer(event => runAside<Assessment>('assessment', { jobId: routeId(event) }))

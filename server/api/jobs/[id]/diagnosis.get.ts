@@ -1,4 +1,3 @@
-import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
-import { jobFile } from '../../../db/jobs'
+import type { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 
-export default answer(event => diagnoseJob(jobFile(useDb(), routeId(event))))
+export default answer(event => runAside<ReturnType<typeof diagnoseJob>>('diagnosis', { jobId: routeId(event) }))

@@ -1,12 +1,1 @@
-import { shelfItem } from '../../../db/shelf'
-import { shelfLabel } from '../../../documents/labels'
-import { labelPdf } from '../../../documents/pdf'
-
-export default answer(async event => {
-  const item = shelfItem(useDb(), routeId(event))
-  return showPdf(
-    event,
-    `remedium-S${item.number}`,
-    await labelPdf(shelfLabel(item, `${shopAddress(event)}/shelf?part=${item.number}`)),
-  )
-})
+export default answer(event => sendPaper(event, 'shelf', { itemId: routeId(event), address: shopAddress(event) }))

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import dayjs from 'dayjs'
+import type { BackupOnList, BackupsView } from '#shared/types/records'
+
+const view = ref<BackupsView | null>(null)
+const making = ref(false)
+const message = ref('')
+const place = usePlaceStore()
+async function load(): Promise<void> {
+  view.value = await read<BackupsView>('/api/shop/backups').catch(() => null)
+}
+onMounted(load)
+
+async function make(): Promise<void> {
+  making.value = true
+  message.value = ''
+  const outcome = await send<BackupOnList>('/api/shop/backups', 'POST', {})
+  making.value = false
+  if (!outcome.ok) message.value = outcome.message
+  await Promise.all([load(), place.look()])
+}
+
+const WHY = { asked: 'asked for', nightly: 'nightly', migration: 'before a change of the database' } as const
+const size = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${(bytes / 1e6).toFixed(1)} MB`
+const last = computed(() => view.value?.lines[0] ?? null)
+</script>
+
+<template>
+  <section id="backups" class="block" aria-labelledby="h-backups">
+    <h2 id="h-backups">Backups</h2>
+    <p v-if="view?.failed" class="bar" role="alert">
+      The last try on {{ dayjs(view.failed.at).format('D MMM HH:mm') }} failed: {{ view.failed.why }}
+    </p>
+    <p v-if="message && !view?.failed" class="bar" role="alert">{{ message }}</p>
+    <div class="acts">
+      <ElButton type="primary" plain :loading="making" @click="make">Make a backup now</ElButton>
+      <span v-if="last" class="st" :class="view?.old ? 'near' : 'good'" role="status"
+        >{{ view?.old ? '▲' : '●' }} Last one {{ dayjs(last.madeAt).format('ddd D MMM HH:mm') }}, {{ size(last.bytes)
+        }}{{ last.entries ? `, ${last.jobs} jobs, ${last.entries} entries` : '' }}</span
+      ><span v-else class="st near" role="status">▲ None yet</span>
+    </div>
+    <p class="note">
+      Kept in <code>{{ view?.folder }}</code>. A disk can die with everything on it: carry one elsewhere now and then.
+      How to restore one stands in docs/running-it.md.
+    </p>
+    <ElTable v-if="view?.lines.length" :data="view.lines" row-key="name" max-height="420">
+      <ElTableColumn label="Made" min-width="130">
+        <template #default="{ row }">{{ dayjs(row.madeAt).format('ddd D MMM YYYY HH:mm') }}</template>
+      </ElTableColumn>
+      <ElTableColumn label="Why" min-width="110">
+        <template #default="{ row }">{{ WHY[row.reason as keyof typeof WHY] }}</template>
+      </ElTableColumn>
+      <ElTableColumn label="Holds" min-width="230">
+        <template #default="{ row }"
+          ><template v-if="!row.entries">its words are gone; the archive has them</template
+          ><template v-else
+            >{{ row.jobs }} jobs, {{ row.entries }} entries, {{ row.photos }} photos<template v-if="row.missing.length"
+              >; {{ row.missing.length }} pictures were gone</template
+            ></template
+          ></template
+        >
+      </ElTableColumn>
+      <ElTableColumn label="Size" width="100" align="right">
+        <template #default="{ row }">{{ size(row.bytes) }}</template>
+      </ElTableColumn>
+      <ElTableColumn label="" width="120" align="right">
+        <template #default="{ row }"
+          ><a :href="`/api/shop/backups/${row.name}`" class="get" :aria-label="`Download ${row.name}`"
+            >Download</a
+          ></template
+        >
+      </ElTableColumn>
+    </ElTable>
+  </section>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
+.get {
+  display: inline-block;
+  line-height: 44px;
+}
+</style>

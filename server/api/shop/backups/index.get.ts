@@ -1,0 +1,3 @@
+import type { BackupsView } from '#shared/types/records'
+
+export default answer((): BackupsView => backupsNow())

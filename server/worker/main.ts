@@ -1,0 +1,94 @@
+import { join } from 'node:path'
+import { isMainThread } from 'node:worker_threads'
+import Database from 'better-sqlite3'
+import { assess } from '#core/assess'
+import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
+import type { BackupAsked } from '../backup/make'
+import { BackupError, makeBackup } from '../backup/make'
+import type { BackupLine } from '../backup/manifest'
+import { alikeCases } from '../db/cases'
+import { jobFile } from '../db/jobs'
+import { DATABASE_NAME } from '../db/name'
+import { tidyPhotos } from '../db/photos'
+import { Refusal } from '../db/refusal'
+import type { PaperName } from '../documents/papers'
+import { PAPERS } from '../documents/papers'
+
+/** What comes back from here: a refusal does not cross threads as what it is. */
+export type Outcome<T> =
+  { done: T } | { refused: { status: Refusal['status']; message: string; fields: Refusal['fields'] } }
+
+const readers = new Map<string, Database.Database>()
+
+/** This thread's own connection, which only reads; a folder that was swapped is opened anew. */
+function reader(dataDir: string): Database.Database {
+  const known = readers.get(dataDir)
+  if (known) return known
+  const db = new Database(join(dataDir, DATABASE_NAME), { readonly: true, timeout: 5000 })
+  readers.set(dataDir, db)
+  return db
+}
+
+async function outcome<T>(work: () => T | Promise<T>): Promise<Outcome<T>> {
+  try {
+    return { done: await work() }
+  } catch (error) {
+    if (error instanceof Refusal)
+      return { refused: { status: error.status, message: error.message, fields: error.fields } }
+    if (error instanceof BackupError) return { refused: { status: 507, message: error.message, fields: [] } }
+    throw error
+  }
+}
+
+export const paper = ({ dataDir, name, args }: { dataDir: string; name: PaperName; args: never }) =>
+  outcome(() => PAPERS[name](reader(dataDir), dataDir, args))
+
+export interface JobAsked {
+  dataDir: string
+  jobId: string
+}
+export const assessment = ({ dataDir, jobId }: JobAsked) => outcome(() => assess(jobFile(reader(dataDir), jobId)))
+export const diagnosis = ({ dataDir, jobId }: JobAsked) => outcome(() => diagnoseJob(jobFile(reader(dataDir), jobId)))
+export const alike = ({ dataDir, jobId }: JobAsked) => outcome(() => alikeCases(reader(dataDir), jobId))
+
+export const quickCheck = ({ dataDir }: { dataDir: string }) => outcome(() => soundness(dataDir))
+
+/** Pages of the file as SQLite checks them in a hurry; null when they are sound. */
+function soundness(dataDir: string): string | null {
+  const db = new Database(join(dataDir, DATABASE_NAME), { readonly: true })
+  try {
+    const [first] = db.pragma('quick_check(1)') as { quick_check: string }[]
+    return first?.quick_check === 'ok' ? null : (first?.quick_check ?? 'no answer')
+  } catch (error) {
+    return (error as Error).message
+  } finally {
+    db.close()
+  }
+}
+
+/** A backup, and the pictures tidied after it: what was swept is in it still. */
+export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> =>
+  outcome(async () => {
+    const line = await makeBackup(asked)
+    const db = new Database(join(asked.dataDir, DATABASE_NAME), { timeout: 5000 })
+    try {
+      if (asked.reason !== 'migration') tidyPhotos(db, asked.dataDir)
+    } finally {
+      db.close()
+    }
+    return line
+  })
+
+// before a change of the database, when nothing else may go on: node worker.mjs <what is asked, as JSON>
+if (isMainThread && process.argv[2])
+  void backup(JSON.parse(process.argv[2]) as BackupAsked).then(
+    result => {
+      if ('done' in result) return
+      console.error(result.refused.message)
+      process.exitCode = 1
+    },
+    error => {
+      console.error((error as Error).message)
+      process.exitCode = 1
+    },
+  )
