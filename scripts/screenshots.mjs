@@ -1,4 +1,5 @@
 // One current picture of each main view, from the demo data, for the README.
+import { ulid } from 'ulid'
 import { mkdirSync, mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -191,6 +192,7 @@ const asked = await (
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({
+      id: ulid(),
       by: people[0].id,
       stage: 'decide',
       feeMinor: null,

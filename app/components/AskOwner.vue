@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
+import { ulid } from 'ulid'
 import { changeOrder } from '#core/handover/quote'
 import { moneyText } from '#core/units/money'
 import { keptOf } from '#core/entries/kept'
@@ -21,6 +22,9 @@ const draft = reactive({
 const faults = ref<Fault[]>([])
 const message = ref('')
 const link = ref('')
+const letter = ref('')
+/** of the question that is being asked: sent again after a lost answer it is the same one */
+let questionId = ulid()
 const busy = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 const byFee = computed(() => draft.stage === 'look' || draft.stage === 'strip')
@@ -36,22 +40,48 @@ watch(
 async function ask(): Promise<void> {
   if (!shop.person || busy.value) return
   busy.value = true
-  const outcome = await send<{ link: string }>(`/api/jobs/${sheet.job.value.id}/quotes`, 'POST', {
-    by: shop.person.id,
-    stage: draft.stage,
-    feeMinor: byFee.value ? moneyTyped(draft.fee, shop.policy.currency) : null,
-    words: draft.words.trim() || null,
-    days: typedFigure(draft.days),
-    photoIds: draft.photos,
-  })
+  const outcome = await send<{ link: string | null; text: string | null }>(
+    `/api/jobs/${sheet.job.value.id}/quotes`,
+    'POST',
+    {
+      id: questionId,
+      by: shop.person.id,
+      stage: draft.stage,
+      feeMinor: byFee.value ? moneyTyped(draft.fee, shop.policy.currency) : null,
+      words: draft.words.trim() || null,
+      days: typedFigure(draft.days),
+      photoIds: draft.photos,
+    },
+  )
   busy.value = false
   faults.value = outcome.ok ? [] : outcome.faults
   message.value = outcome.ok ? '' : outcome.message
-  if (!outcome.ok) return
-  link.value = outcome.value.link
+  if (!outcome.ok) {
+    // what was refused may be asked otherwise; what got no answer may have been asked
+    if (outcome.status !== 0) questionId = ulid()
+    return
+  }
+  questionId = ulid()
+  link.value = outcome.value.link ?? ''
+  letter.value = outcome.value.text ?? ''
+  if (!link.value)
+    message.value =
+      'It was asked already, and its link was shown on the way. Take it back and ask anew for another link.'
   draft.words = ''
   await sheet.reload()
 }
+async function takeBack(l: QuoteLine): Promise<void> {
+  if (!shop.person) return
+  const outcome = await send(`/api/jobs/${sheet.job.value.id}/quotes/${l.id}`, 'PUT', {
+    withdrawn: true,
+    by: shop.person.id,
+  })
+  message.value = outcome.ok ? '' : outcome.message
+  link.value = ''
+  await sheet.reload()
+}
+/** it can still be answered */
+const waits = (l: QuoteLine): boolean => !l.answer && !l.closedAt && !dayjs(l.expiresAt).isBefore(dayjs())
 const since = (at: string): string => {
   const days = dayjs().diff(at, 'day')
   return days === 0 ? 'today' : days === 1 ? 'since yesterday' : `for ${days} days`
@@ -59,6 +89,8 @@ const since = (at: string): string => {
 function state(l: QuoteLine): string {
   if (l.answer)
     return `${l.answer.name}: ${l.answer.choice === 'agree' ? (l.answer.optionId ? `chose ‘${l.quote.options.find(o => o.id === l.answer?.optionId)?.name ?? ''}’` : 'agreed') : 'none of it'}${l.answer.words ? `, ${l.answer.words}` : ''}`
+  if (l.closedAt)
+    return l.withdrawnBy ? `taken back by ${shop.nameOf(l.withdrawnBy)}` : 'a newer question took its place'
   return dayjs(l.expiresAt).isBefore(dayjs()) ? 'ran out unanswered' : `waiting ${since(l.createdAt)}`
 }
 </script>
@@ -76,7 +108,20 @@ function state(l: QuoteLine): string {
         <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span>
         <a :href="`/api/jobs/${sheet.job.value.id}/quote.pdf?quote=${l.id}`" target="_blank" rel="noopener" class="link"
           >Print<span class="sr"> the quote of {{ dayjs(l.createdAt).format('D MMM') }}</span></a
-        ></span
+        ><ElPopconfirm
+          v-if="waits(l)"
+          title="Take this question back? Its link then shows nothing more."
+          confirm-button-text="Take it back"
+          cancel-button-text="Leave it"
+          width="280"
+          @confirm="takeBack(l)"
+        >
+          <template #reference
+            ><ElButton link class="link"
+              >Take back<span class="sr"> the question of {{ dayjs(l.createdAt).format('D MMM') }}</span></ElButton
+            ></template
+          >
+        </ElPopconfirm></span
       >
     </div>
     <form v-if="open" class="askform" @submit.prevent="ask">
@@ -115,7 +160,7 @@ function state(l: QuoteLine): string {
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
         <ElButton type="primary" native-type="submit" :disabled="busy">Freeze it and ask</ElButton
-        ><span class="lab">The message waits in the shop's outbox.</span>
+        ><span class="lab">The message with its link is shown once, to be sent.</span>
       </div>
       <p v-if="link" class="link2" role="status">
         <b>Asked.</b> The link, shown once:
@@ -127,6 +172,7 @@ function state(l: QuoteLine): string {
           @focus="($event.target as HTMLInputElement).select()"
         />
       </p>
+      <PlainField v-if="letter" :model-value="letter" label="The whole message, to be sent" area readonly />
     </form>
   </section>
 </template>

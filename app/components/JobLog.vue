@@ -2,6 +2,7 @@
 import dayjs from 'dayjs'
 import type { Entry } from '#core/entries/types'
 import { describe } from '#core/entries/say'
+import { DATED_WRONG, datedWrong } from '#core/log/dated'
 import { HOW_GOT } from '#core/log/words'
 import { correctable } from '~/composables/useJobSheet'
 
@@ -15,6 +16,11 @@ const shown = computed(() => (all.value ? newest.value : newest.value.slice(0, 6
 const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
 const time = (iso: string): string =>
   dayjs(iso).isSame(dayjs(), 'day') ? dayjs(iso).format('HH:mm') : dayjs(iso).format('D MMM')
+/** what a wrong clock dated stays where it was recorded, and is marked */
+const wrong = (e: Entry): string | null => {
+  const how = datedWrong(e.at, dayjs().toISOString(), shop.since)
+  return how && DATED_WRONG[how]
+}
 const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
@@ -30,6 +36,7 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
             ><StateMark :mark="judged.get(e.id)!.mark" bare /> {{ judged.get(e.id)!.headline }}</span
           >
           <span v-if="e.how" class="lab how">{{ HOW_GOT[e.how] }}</span>
+          <span v-if="wrong(e)" class="st near"> ▲ {{ wrong(e) }}</span>
           <span v-if="!alive(e) && e.kind !== 'void'" class="lab"> replaced or undone</span>
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>

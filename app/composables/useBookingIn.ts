@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@vueuse/core'
 import { ulid } from 'ulid'
 import type { ComplaintBody } from '#core/entries/complaint/schema'
 import type { Entry } from '#core/entries/types'
@@ -63,10 +62,7 @@ export function useBookingIn() {
     deadline: '',
   })
 
-  const draft = useLocalStorage<Draft>('remedium:draft:new', newDraft, {
-    mergeDefaults: true,
-    listenToStorageChanges: false,
-  })
+  const draft = useOwnDraft<Draft>('remedium:draft:new', newDraft)
 
   if (typeof route.query.machine === 'string') draft.value.machineId = route.query.machine
 
@@ -75,6 +71,9 @@ export function useBookingIn() {
   const message = ref('')
 
   const busy = ref(false)
+
+  /** it was booked in already: the answer that said so was lost */
+  const booked = ref<{ id: string; number: number } | null>(null)
 
   const owners = ref<Customer[]>([])
 
@@ -235,11 +234,45 @@ export function useBookingIn() {
       return
     }
     if (outcome.status !== 0) d.at = null
-    message.value = outcome.message
-    faults.value = outcome.faults
+    booked.value = outcome.more.booked ?? null
+    message.value = booked.value
+      ? `It was booked in as T ${booked.value.number} already, before its answer was lost; what was changed since is not in it.`
+      : outcome.message
+    faults.value = booked.value ? [] : outcome.faults
     await nextTick()
     document.querySelector('.wrong, .fault')?.scrollIntoView({ block: 'center' })
   }
+
+  /** what was typed since it was booked in goes onto its log, as corrections of what stands there */
+  async function correct(): Promise<void> {
+    const job = booked.value
+    if (!job || busy.value) return
+    busy.value = true
+    message.value = ''
+    try {
+      const stored = await read<Entry[]>(`/api/jobs/${job.id}/entries`)
+      const undone = new Set(stored.map(e => e.supersedes))
+      for (const entry of entries(new Date().toISOString())) {
+        const was = stored.find(e => e.id === entry.id)
+        if (was && (undone.has(was.id) || JSON.stringify(was.body) === JSON.stringify(entry.body))) continue
+        const outcome = await send(
+          `/api/jobs/${job.id}/entries`,
+          'POST',
+          was ? { ...entry, id: ulid(), supersedes: was.id } : entry,
+        )
+        if (!outcome.ok) throw new Error(outcome.message)
+      }
+      startOver()
+      await router.push(`/jobs/${job.id}`)
+    } catch (error) {
+      message.value = (error as Error).message
+    } finally {
+      busy.value = false
+    }
+  }
+
+  /** of the import: sent again after a lost answer it is the same one */
+  let importId = ulid()
 
   /** a job that another Remedium saved as JSON */
   async function fromFile(event: Event): Promise<void> {
@@ -247,10 +280,12 @@ export function useBookingIn() {
     const file = input.files?.[0]
     if (!file) return
     const outcome = await send<{ id: string }>('/api/jobs/import', 'POST', {
+      id: importId,
       text: await file.text(),
       by: shop.person?.id ?? '',
     })
     input.value = ''
+    if (outcome.ok || outcome.status !== 0) importId = ulid()
     if (outcome.ok) await router.push(`/jobs/${outcome.value.id}`)
     else message.value = outcome.message
   }
@@ -265,6 +300,7 @@ export function useBookingIn() {
     draft.value = newDraft()
     faults.value = []
     message.value = ''
+    booked.value = null
   }
 
   return {
@@ -273,6 +309,8 @@ export function useBookingIn() {
     faults,
     message,
     busy,
+    booked,
+    correct,
     owners,
     alike,
     back,

@@ -133,10 +133,11 @@ export function useJobSheet(first: JobPage): JobSheet {
         status: 422,
         message: 'Say who is at the bench first, at the top right.',
         faults: [{ field: 'by', message: 'Choose a name at the top right.' }],
+        more: {},
       }
     const entry = { id, kind, at: at ?? new Date().toISOString(), by: shop.person.id, how, body, supersedes }
     const held = await heldHere(entry as Entry)
-    if (held) return { ok: false, status: 409, message: held.message, faults: held.fields }
+    if (held) return { ok: false, status: 409, message: held.message, faults: held.fields, more: {} }
     const outcome = await send<Entry>(`/api/jobs/${first.id}/entries`, 'POST', entry)
     if (outcome.ok) {
       if (!job.value.entries.some(e => e.id === outcome.value.id))

@@ -1,3 +1,4 @@
+import { ulid } from 'ulid'
 import type { ShopPolicy } from '#core/engine/policy'
 import type { BORE, EngineClass, UseClass } from '#core/engine/words'
 import type { Person } from '#shared/types/records'
@@ -70,6 +71,9 @@ export function useShopRules() {
 
   const draft = ref<Draft>(start(shop.policy))
 
+  /** of the rules as they were read; after somebody else's change, of theirs */
+  const version = ref(shop.version)
+
   const faults = ref<Fault[]>([])
 
   const message = ref('')
@@ -106,15 +110,16 @@ export function useShopRules() {
       shareBore: numbers(byBore),
       shareClass: numbers(byClass),
     }
-    const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', policy)
+    const outcome = await send<ShopPolicy>('/api/shop/policy', 'PUT', { ...policy, version: version.value })
     message.value = outcome.ok ? '' : outcome.message
     faults.value = outcome.ok ? [] : outcome.faults
     if (outcome.ok) {
       await shop.load()
       draft.value = start(shop.policy)
+      version.value = shop.version
       await nextTick()
       saved.value = true
-    }
+    } else if (outcome.more.version) version.value = outcome.more.version
   }
 
   /** a currency that is not known yet can't convert; the answer will name it */
@@ -128,14 +133,18 @@ export function useShopRules() {
 
   const person = reactive({ name: '', initials: '' })
 
+  /** sent again after a lost answer it is the same person */
+  let personId = ulid()
+
   const personFaults = ref<Fault[]>([])
 
   const personMessage = ref('')
 
   async function addPerson(): Promise<void> {
-    const outcome = await send<Person>('/api/shop/people', 'POST', { ...person, active: true })
+    const outcome = await send<Person>('/api/shop/people', 'POST', { ...person, active: true, id: personId })
     personFaults.value = outcome.ok ? [] : outcome.faults
     personMessage.value = outcome.ok ? '' : outcome.message
+    if (outcome.ok || outcome.status !== 0) personId = ulid()
     if (outcome.ok) {
       Object.assign(person, { name: '', initials: '' })
       await shop.load()
@@ -143,7 +152,12 @@ export function useShopRules() {
   }
 
   async function setActive(p: Person, active: boolean): Promise<void> {
-    const outcome = await send(`/api/shop/people/${p.id}`, 'PUT', { name: p.name, initials: p.initials, active })
+    const outcome = await send(`/api/shop/people/${p.id}`, 'PUT', {
+      name: p.name,
+      initials: p.initials,
+      active,
+      version: p.version,
+    })
     personMessage.value = outcome.ok ? '' : outcome.message
     await shop.load()
   }

@@ -29,7 +29,7 @@ export function useSpecSheet() {
 
   const fill = ref(fillDraft(null))
 
-  const { faults, message, saved, keep } = useKeep(`/api/specs/${id}`, load)
+  const { faults, message, saved, version, keep } = useKeep(`/api/specs/${id}`, load)
 
   useHead({ title: () => view.value?.name ?? 'Spec sheet' })
 
@@ -37,6 +37,7 @@ export function useSpecSheet() {
     try {
       const v = await read<View>(`/api/specs/${id}`)
       view.value = v
+      version.value = v.version
       name.value = v.name
       engineClass.value = v.engineClass
       figures.value = v.values.map(figureDraft)

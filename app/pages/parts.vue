@@ -51,6 +51,7 @@ async function run(apply: boolean): Promise<void> {
     kind: draft.kind,
     pricedOn: draft.pricedOn,
     apply,
+    version: apply ? report.value?.version : null,
     by: shop.person.id,
   })
   message.value = outcome.ok ? '' : [outcome.message, ...outcome.faults.map(f => f.message)].join(' ')

@@ -42,6 +42,8 @@ const blank = () => ({
 })
 const draft = reactive(blank())
 const open = ref<string | null>(null)
+/** of the part that is open, as it was read */
+const version = ref('')
 const newId = ref(ulid())
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -65,6 +67,7 @@ function edit(item: ShelfItem): void {
     price: moneyField(item.priceMinor, shop.policy.currency),
     quarantine: item.quarantine ?? '',
   })
+  version.value = item.version
 }
 function add(): void {
   open.value = open.value === 'new' ? null : 'new'
@@ -94,9 +97,10 @@ async function save(): Promise<void> {
           engineClass: draft.engineClass,
           fromJobId: null,
         })
-      : await send<ShelfItem>(`/api/shelf/${open.value}`, 'PUT', fields)
+      : await send<ShelfItem>(`/api/shelf/${open.value}`, 'PUT', { ...fields, version: version.value })
   faults.value = outcome.ok ? [] : outcome.faults
   message.value = outcome.ok ? '' : outcome.message
+  if (!outcome.ok && outcome.more.version) version.value = outcome.more.version
   if (!outcome.ok) return
   newId.value = ulid()
   open.value = null

@@ -203,8 +203,15 @@ const {
         />
       </section>
       <section class="block">
-        <h2>Clock and backups</h2>
+        <h2>Address, clock and backups</h2>
         <div class="grid4">
+          <PlainField
+            v-model="draft.shopUrl"
+            label="Address of this program"
+            placeholder="http://192.168.1.20:4310"
+            hint="Owners' links and tags begin with it."
+            :fault="fault('shopUrl')"
+          />
           <PlainField
             v-model="draft.timeZone"
             label="Time zone of the shop"

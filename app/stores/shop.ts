@@ -7,6 +7,10 @@ import type { Person, ShopView } from '#shared/types/records'
 /** The shop's policy and people, and who is at this bench. */
 export const useShopStore = defineStore('shop', () => {
   const policy = ref<ShopPolicy>(DEFAULT_POLICY)
+  /** of the policy as it was read */
+  const version = ref('')
+  /** its first day */
+  const since = ref<string | null>(null)
   const people = ref<Person[]>([])
   const loaded = ref(false)
   const personId = useLocalStorage<string>('remedium:at-the-bench', '')
@@ -17,6 +21,8 @@ export const useShopStore = defineStore('shop', () => {
   async function load(): Promise<void> {
     const view = await read<ShopView>('/api/shop')
     policy.value = view.policy
+    version.value = view.version
+    since.value = view.since
     people.value = view.people
     loaded.value = true
     const [only] = active.value
@@ -26,5 +32,5 @@ export const useShopStore = defineStore('shop', () => {
   const initials = (id: string): string => people.value.find(p => p.id === id)?.initials ?? '?'
   const nameOf = (id: string): string => people.value.find(p => p.id === id)?.name ?? 'somebody'
 
-  return { policy, people, active, person, personId, loaded, load, initials, nameOf }
+  return { policy, version, since, people, active, person, personId, loaded, load, initials, nameOf }
 })

@@ -2,7 +2,15 @@ export interface Fault {
   field: string
   message: string
 }
-export type Outcome<T> = { ok: true; value: T } | { ok: false; message: string; faults: Fault[]; status: number }
+export type Outcome<T> =
+  { ok: true; value: T } | { ok: false; message: string; faults: Fault[]; status: number; more: More }
+/** told with a refusal */
+export interface More {
+  /** the version that stands now */
+  version?: string
+  /** it was booked in already */
+  booked?: { id: string; number: number }
+}
 
 /** Sends something to the server and says in words how it went; never throws. */
 export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown): Promise<Outcome<T>> {
@@ -12,13 +20,14 @@ export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     })
-    const answer = (await response.json()) as T & { detail?: string; fields?: Fault[] }
+    const answer = (await response.json()) as T & { detail?: string; fields?: Fault[] } & More
     if (response.ok) return { ok: true, value: answer }
     return {
       ok: false,
       status: response.status,
       message: answer.detail ?? 'This could not be saved. What you typed is still here.',
       faults: answer.fields ?? [],
+      more: { version: answer.version, booked: answer.booked },
     }
   } catch {
     return {
@@ -26,6 +35,7 @@ export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown
       status: 0,
       message: 'Not saved: the bench computer did not answer. What you typed is kept here; press again in a moment.',
       faults: [],
+      more: {},
     }
   }
 }

@@ -6,6 +6,8 @@ export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
 export interface ShopPolicy {
   shopName: string
   shopAddress: string
+  /** how other devices reach this program: what owners' links and tags begin with; empty: as it was started */
+  shopUrl: string
   /** ISO 4217 */
   currency: string
   labourRateMinor: number
@@ -47,6 +49,7 @@ export interface ShopPolicy {
 export const DEFAULT_POLICY: ShopPolicy = {
   shopName: '',
   shopAddress: '',
+  shopUrl: '',
   currency: 'EUR',
   labourRateMinor: 6000,
   taxPct: 0,

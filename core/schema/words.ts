@@ -69,3 +69,8 @@ export const ofCylinder = z
   .min(1, 'Cylinders are counted from 1.')
   .max(12, 'Twelve cylinders at most.')
   .nullish()
+
+/** Comes with a record that is read, and goes back with what is saved over it. */
+export const versionText = z
+  .string({ error: 'Send the version that came with what you read: nobody saves over what they have not seen.' })
+  .max(64, 'This is no version that came from here.')

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import type { Entry } from '#core/entries/types'
 import { entrySchema } from '#core/entries/entrySchema'
 import { Refusal } from './refusal'
-import { checkPerson } from './shop'
+import { knownPerson } from './shop'
 import { row, rows, run } from './statements'
 
 const ENTRIES_OF_JOB = 'SELECT id, kind, at, by, how, body, supersedes FROM entries WHERE job_id = ? ORDER BY seq'
@@ -93,7 +93,7 @@ export function appendEntry(
       'An entry with this id is on the log already, with other words. Nothing was changed; log it again.',
     )
   }
-  checkPerson(db, entry.by)
+  knownPerson(db, entry.by)
   if (entry.supersedes !== null) checkTarget(db, jobId, entry, entry.supersedes)
   check?.(entry)
   run(

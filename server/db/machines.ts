@@ -179,8 +179,27 @@ export function addCustomer(db: Database, { name, contact }: Omit<Customer, 'id'
   return id
 }
 
+/** What of a machine is saved together, and has a version: machine, engine, sheet and owner. */
+export function machineRecord(db: Database, id: string): Omit<UpdateMachine, 'by' | 'version'> {
+  const { customerId, id: _, ...machine } = machineOf(db, id)
+  const { facts, spec } = engineOf(db, id)
+  const { id: __, ...customer } = customerOf(db, customerId)
+  return { machine, facts, spec, customer }
+}
+
+/** The rows that it is made of. */
+export function machineRows(db: Database, id: string): [record: string, id: string][] {
+  const engine = engineOf(db, id)
+  return [
+    ['machines', id],
+    ['engines', engine.id],
+    ['spec_sheets', engine.sheetId],
+    ['customers', machineOf(db, id).customerId],
+  ]
+}
+
 /** Changes owner, machine, engine facts and sheet together, keeping what each said before. */
-export function updateMachine(db: Database, id: string, next: UpdateMachine): void {
+export function updateMachine(db: Database, id: string, next: Omit<UpdateMachine, 'version'>): void {
   db.transaction(() => {
     const { customerId, id: _, ...machine } = machineOf(db, id)
     const engine = engineOf(db, id)

@@ -5,6 +5,8 @@ import type { PriceReport, PriceRow } from '#shared/types/records'
 import type { ReadPrice } from '../documents/priceFile'
 import { readPriceList } from '../documents/priceFile'
 import { keepChange } from './changes'
+import { versionOf } from './differences'
+import { Refusal } from './refusal'
 import { policyOf } from './shop'
 import { anywhere, row, rows, run } from './statements'
 
@@ -32,6 +34,8 @@ export interface PriceAsk {
   kind: string
   pricedOn: string
   apply: boolean
+  /** of the known prices, as the dry run saw them */
+  version?: string | null | undefined
   by: string
 }
 
@@ -46,6 +50,12 @@ export function importPrices(db: Database, ask: PriceAsk): PriceReport {
       const known = prices.map(p => ({ p, was: row<PriceRow>(db, ONE, p.supplier, p.number) }))
       const added = known.filter(k => !k.was)
       const changed = known.flatMap(({ p, was }) => (was && SAME.some(f => was[f] !== p[f]) ? [{ p, was }] : []))
+      const version = versionOf(known.map(k => k.was ?? null))
+      if (ask.apply && ask.version && ask.version !== version)
+        throw new Refusal(
+          409,
+          'Somebody changed these prices since the list was compared with them: look at it once more, then put it in.',
+        )
       const apply = ask.apply && !lines.length
       if (apply) {
         const now = new Date().toISOString()
@@ -75,6 +85,7 @@ export function importPrices(db: Database, ask: PriceAsk): PriceReport {
       return {
         lines,
         applied: apply,
+        version,
         added: added.map(({ p }) => `${p.number} ${p.name}, ${cash(p.priceMinor)}`),
         changed: changed.map(
           ({ p, was }) =>

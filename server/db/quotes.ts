@@ -21,13 +21,15 @@ import { row, rows, run } from './statements'
 
 const ADD = 'INSERT INTO quotes (id, token_hash, job_id, by, created_at, expires_at, body) VALUES (?, ?, ?, ?, ?, ?, ?)'
 const QUOTES =
-  'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer, closed_at AS closedAt FROM quotes'
+  'SELECT id, job_id AS jobId, by, created_at AS createdAt, expires_at AS expiresAt, body, answered_at AS answeredAt, answer, closed_at AS closedAt, withdrawn_by AS withdrawnBy FROM quotes'
 const BY_TOKEN = `${QUOTES} WHERE token_hash = ?`
 const BY_ID = `${QUOTES} WHERE id = ?`
 const OF_JOB = `${QUOTES} WHERE job_id = ? ORDER BY created_at DESC`
 /** An older question that nobody answered gives way to a newer one. */
 const CLOSE_OLDER =
   'UPDATE quotes SET closed_at = ? WHERE job_id = ? AND answered_at IS NULL AND closed_at IS NULL AND id <> ?'
+/** A question that the shop takes back. */
+const WITHDRAW = 'UPDATE quotes SET closed_at = ?, withdrawn_by = ? WHERE id = ?'
 const ANSWER = 'UPDATE quotes SET answered_at = ?, answer = ? WHERE id = ?'
 
 interface QuoteRow {
@@ -40,6 +42,8 @@ interface QuoteRow {
   answeredAt: string | null
   answer: string | null
   closedAt: string | null
+  /** who took it back; null: a newer question closed it */
+  withdrawnBy: string | null
 }
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
@@ -58,14 +62,20 @@ function causeWords(entries: Entry[]): string | null {
 
 /**
  * Asks the owner: freezes what is shown, writes the message for the shop's outbox, puts the move with the owner. All of it or nothing.
- * @returns the secret of the link; it is told once and kept only as its hash, and in the message that carries it
+ * @returns the secret of the link, and the message that carries it: told once, and kept only as a hash
  */
 export function askOwner(
   db: Database,
   jobId: string,
-  { by, days, link, ...ask }: QuoteAsk & { by: string; days: number; link(token: string): string },
+  {
+    id = ulid(),
+    by,
+    days,
+    link,
+    ...ask
+  }: QuoteAsk & { id?: string; by: string; days: number; link(token: string): string },
   now = new Date(),
-): { id: string; token: string; expiresAt: string } {
+): { id: string; token: string; expiresAt: string; text: string } {
   return db
     .transaction(() => {
       const view = jobView(db, jobId)
@@ -75,7 +85,7 @@ export function askOwner(
         throw new Refusal(422, 'There is nothing to ask yet: enter a way to go, or ask for the fee of a look.', [
           { field: 'stage', message: 'Enter a way to go first.' },
         ])
-      const [id, token, at] = [ulid(), randomBytes(32).toString('base64url'), now.toISOString()]
+      const [token, at] = [randomBytes(32).toString('base64url'), now.toISOString()]
       const expiresAt = new Date(now.getTime() + days * 86_400_000).toISOString()
       run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
       run(db, CLOSE_OLDER, at, jobId, id)
@@ -86,15 +96,17 @@ export function askOwner(
         quote.fee === null
           ? `${quote.options.length === 1 ? 'one way' : `${quote.options.length} ways`} to go`
           : `a fee of ${moneyText(quote.fee, quote.currency, true)}`
+      const letter = (address: string): string =>
+        `Dear ${view.customer.name}, please look at this page and tell us (${what}). It is open until ${expiresAt.slice(0, 10)}: ${address}${policy.shopName ? ` ${policy.shopName}` : ''}`
       say(db, {
         at,
         customerId: view.customer.id,
         jobId,
         entryId: sent.id,
         subject: `Your ${view.machine.name}: what next?`,
-        text: `Dear ${view.customer.name}, please look at this page and tell us (${what}). It is open until ${expiresAt.slice(0, 10)}: ${link(token)}${policy.shopName ? ` ${policy.shopName}` : ''}`,
+        text: letter('[the link, shown once when it was asked]'),
       })
-      return { id, token, expiresAt }
+      return { id, token, expiresAt, text: letter(link(token)) }
     })
     .immediate()
 }
@@ -106,9 +118,26 @@ const lineOf = (r: QuoteRow): QuoteLine => ({
   expiresAt: r.expiresAt,
   answeredAt: r.answeredAt,
   answer: answerOf(r),
+  closedAt: r.closedAt,
+  withdrawnBy: r.withdrawnBy,
   quote: JSON.parse(r.body) as Quote,
 })
 export const quotesOf = (db: Database, jobId: string): QuoteLine[] => rows<QuoteRow>(db, OF_JOB, jobId).map(lineOf)
+/** Takes a question back: its link shows nothing more, and the move is the shop's again. */
+export function withdrawQuote(db: Database, jobId: string, id: string, by: string, now = new Date()): QuoteLine {
+  return db
+    .transaction(() => {
+      const { answeredAt, closedAt } = quoteById(db, jobId, id)
+      if (answeredAt !== null) throw new Refusal(409, 'The owner has answered it already: it can not be taken back.')
+      if (closedAt === null) {
+        run(db, WITHDRAW, now.toISOString(), by, id)
+        nowWaits(db, jobId, { by, at: now.toISOString() }, { for: 'nobody', what: null })
+      }
+      return quoteById(db, jobId, id)
+    })
+    .immediate()
+}
+
 export function quoteById(db: Database, jobId: string, id: string): QuoteLine {
   const found = row<QuoteRow>(db, BY_ID, id)
   if (!found || found.jobId !== jobId) throw new Refusal(404, 'There is no such quote on this job.')
@@ -122,7 +151,9 @@ function open(db: Database, token: string, now: Date): QuoteRow {
   if (found.closedAt !== null)
     throw new Refusal(
       409,
-      'A newer question took the place of this one. Open the link that came last, or ring the shop.',
+      found.withdrawnBy === null
+        ? 'A newer question took the place of this one. Open the link that came last, or ring the shop.'
+        : 'The shop has taken this question back. Ring it if you want to know why.',
     )
   if (Date.parse(found.expiresAt) <= now.getTime())
     throw new Refusal(409, 'This link has run out. Ring the shop for a new one: prices may have changed.')
@@ -172,7 +203,11 @@ export function answerQuote(
   return db
     .transaction(() => {
       const found = open(db, token, now)
-      if (found.answeredAt !== null) throw new Refusal(409, 'This was answered already. Ring the shop to change it.')
+      if (found.answeredAt !== null) {
+        // the same answer again: the first one's was lost on its way
+        if (found.answer === JSON.stringify({ choice, optionId, words, name })) return { held: null }
+        throw new Refusal(409, 'This was answered already. Ring the shop to change it.')
+      }
       const at = now.toISOString()
       const quote = JSON.parse(found.body) as Quote
       const frozen = optionId === null ? undefined : quote.frozen[optionId]

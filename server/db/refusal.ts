@@ -9,6 +9,8 @@ export class Refusal extends Error {
     readonly status: 404 | 405 | 409 | 413 | 422 | 503 | 507,
     message: string,
     readonly fields: FieldFault[] = [],
+    /** told besides: the version that stands now, where the first one lies */
+    readonly more: Record<string, unknown> = {},
   ) {
     super(message)
   }

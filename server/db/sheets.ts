@@ -7,6 +7,7 @@ import { conflictsOf } from '#core/spec/specValue'
 import { sheetBodySchema } from '#shared/schemas/specs'
 import type { Sheet, SheetLine } from '#shared/types/records'
 import { keepChange } from './changes'
+import { versionOf } from './differences'
 import { Refusal } from './refusal'
 import { row, rows, run } from './statements'
 
@@ -62,12 +63,28 @@ export function sheetOf(db: Database, id: string): Sheet {
   const found = row<SheetRow>(db, SHEET, id)
   if (!found) throw new Refusal(404, 'There is no such sheet. Look under Specs.')
   const { body, ...rest } = found
+  const { values, fill } = sheetBody(body)
   return {
     ...rest,
-    ...sheetBody(body),
+    values,
+    fill,
+    version: versionOf(sheetFields({ ...rest, values, fill })),
     machines: rows<{ id: string; name: string; customerName: string }>(db, MACHINES_OF_SHEET, id),
   }
 }
+
+/** What of a sheet is saved, and has a version. */
+export const sheetFields = ({
+  name,
+  engineClass,
+  values,
+  fill,
+}: { name: string; engineClass: EngineClass } & SheetBody) => ({
+  name,
+  engineClass,
+  values,
+  fill,
+})
 
 /** Adds a sheet; runs inside the caller's transaction. */
 export function addSheet(db: Database, name: string, engineClass: EngineClass, body: SheetBody, id = ulid()): string {

@@ -7,6 +7,7 @@ import type { KeepLine } from '#core/salvage/keep'
 import { partsStanding } from '#core/entries/part/judge'
 import type { ShelfFields, ShelfItem } from '#shared/types/records'
 import { keepChange } from './changes'
+import { versionOf } from './differences'
 import { jobOf, jobView, logEntry } from './jobs'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
@@ -31,14 +32,31 @@ const WANTED = `
   JOIN   engines g ON g.machine_id = j.machine_id
   WHERE  e.kind = 'part' AND e.at >= ? AND json_extract(g.facts, '$.engineClass') = ? AND NOT EXISTS (SELECT 1 FROM entries later WHERE later.supersedes = e.id)`
 
+type Stored = Omit<ShelfItem, 'version'>
+/** What of a part on the shelf is saved, and has a version. */
+export const shelfFields = ({ name, grade, tested, measured, place, priceMinor, quarantine }: ShelfFields) => ({
+  name,
+  grade,
+  tested,
+  measured,
+  place,
+  priceMinor,
+  quarantine,
+})
+const versioned = (item: Stored): ShelfItem => ({ ...item, version: versionOf(shelfFields(item)) })
+function one(db: Database, id: string): ShelfItem | undefined {
+  const found = row<Stored>(db, ONE, id)
+  return found && versioned(found)
+}
+
 export function shelfItem(db: Database, id: string): ShelfItem {
-  const found = row<ShelfItem>(db, ONE, id)
+  const found = one(db, id)
   if (!found) throw new Refusal(404, 'There is no such part on the shelf.')
   return found
 }
 export function findShelf(db: Database, words: string): ShelfItem[] {
   const like = anywhere(words)
-  return rows<ShelfItem>(db, ALL, like, like)
+  return rows<Stored>(db, ALL, like, like).map(versioned)
 }
 
 export function addShelf(
@@ -48,7 +66,7 @@ export function addShelf(
 ): ShelfItem {
   return db
     .transaction(() => {
-      const known = row<ShelfItem>(db, ONE, id)
+      const known = one(db, id)
       if (known) return known
       if (f.fromJobId) jobOf(db, f.fromJobId)
       const now = new Date().toISOString()

@@ -66,6 +66,7 @@ export function importSheet(db: Database, ask: ImportAsk): ImportReport {
     doubts: merged.doubts.map(d => d.doubt.message),
     applied: apply,
     sheetId,
+    version: target?.version ?? null,
   }
 
   function store(): string {

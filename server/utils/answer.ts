@@ -16,7 +16,7 @@ export function answer<T>(handler: Handler<T>) {
       return await handler(event)
     } catch (error) {
       const refusal = error instanceof Refusal ? error : (diskTrouble(error) ?? unforeseen(event, error))
-      return problem(event, refusal.status, refusal.message, refusal.fields)
+      return problem(event, refusal.status, refusal.message, refusal.fields, 'more' in refusal ? refusal.more : {})
     }
   })
 }
@@ -35,10 +35,11 @@ export function problem(
   status: number,
   detail: string,
   fields: FieldFault[] = [],
+  more: Record<string, unknown> = {},
 ): Problem {
   setResponseStatus(event, status)
   setHeader(event, 'content-type', 'application/problem+json')
-  return { type: 'about:blank', title: STATUS_CODES[status] ?? 'Refused', status, detail, fields }
+  return { type: 'about:blank', title: STATUS_CODES[status] ?? 'Refused', status, detail, fields, ...more }
 }
 
 const READS: readonly string[] = ['GET', 'HEAD', 'OPTIONS']

@@ -1,10 +1,20 @@
+import { hostname } from 'node:os'
 import type { EventHandlerRequest, H3Event } from 'h3'
+import { policyOf } from '../db/shop'
 
 type Event = H3Event<EventHandlerRequest>
 
-/** How other devices reach this computer: as the shop said, or as this request came. Without a slash at its end. */
-export const shopAddress = (event: Event): string =>
-  (useRuntimeConfig(event).shopUrl || getRequestURL(event).origin).replace(/\/$/, '')
+/**
+ * How other devices reach this computer: as the shop said, as it was started with, or by its own name. Never as a request says: what came
+ * under a foreign name would go out to an owner. Without a slash at its end.
+ */
+export function shopAddress(event: Event): string {
+  const said = policyOf(useDb()).shopUrl || useRuntimeConfig(event).shopUrl
+  const host = process.env.NITRO_HOST || process.env.HOST || '127.0.0.1'
+  const port = process.env.NITRO_PORT || process.env.PORT || '3000'
+  const name = host === '0.0.0.0' || host === '::' ? hostname() : host.includes(':') ? `[${host}]` : host
+  return (said || `http://${name}:${port}`).replace(/\/$/, '')
+}
 
 /** A PDF to look at in the browser, with the name that it is kept under. */
 export function showPdf(event: Event, name: string, pdf: Buffer): Buffer {

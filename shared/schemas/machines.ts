@@ -21,7 +21,7 @@ import {
 } from '#core/engine/words'
 import { entrySchema } from '#core/entries/entrySchema'
 import { specListSchema } from './specs'
-import { count, idText, keyOf, nullable, optionalText, shortText, wordsOf } from '#core/schema/words'
+import { count, idText, keyOf, nullable, optionalText, shortText, versionText, wordsOf } from '#core/schema/words'
 import { z } from 'zod'
 
 export const customerSchema = z.strictObject({
@@ -115,4 +115,5 @@ export const updateMachineSchema = z.strictObject({
   spec: specListSchema,
   customer: customerSchema,
   by: idText('Person'),
+  version: versionText,
 })

@@ -5,6 +5,8 @@ import { z } from 'zod'
 /** What the owner is asked, and for how long the link stays open. */
 export const askOwnerSchema = z
   .strictObject({
+    /** made by the sender: sent twice it is one question */
+    id: idText('Question'),
     by: idText('Person'),
     stage: keyOf(QUOTE_STAGES, 'Asked for'),
     words: optionalText('Words to the owner', 2000),

@@ -1,7 +1,7 @@
 import { ENGINE_CLASSES } from '#core/engine/words'
 import { SHELF_GRADES } from '#core/words/deciding'
 import { PARTS } from '#core/teardown/parts'
-import { idText, keyOf, nullable, optionalText, shortText } from '#core/schema/words'
+import { idText, keyOf, nullable, optionalText, shortText, versionText } from '#core/schema/words'
 import { z } from 'zod'
 
 export const importPricesSchema = z.strictObject({
@@ -13,6 +13,8 @@ export const importPricesSchema = z.strictObject({
   kind: z.enum(['retail', 'trade', 'donor'], { error: 'Prices are retail, trade or donor.' }),
   pricedOn: z.iso.date({ error: 'As of: give a date, for example 2026-11-25.' }),
   apply: z.boolean(),
+  /** of the list as the dry run saw it; absent: it is applied without one */
+  version: versionText.nullish(),
   by: idText('Person'),
 })
 
@@ -32,7 +34,7 @@ const shelfFields = {
   quarantine: optionalText('Quarantine', 300),
 }
 
-export const saveShelfSchema = z.strictObject({ ...shelfFields, by: idText('Person') })
+export const saveShelfSchema = z.strictObject({ ...shelfFields, by: idText('Person'), version: versionText })
 
 export const newShelfSchema = z.strictObject({
   ...shelfFields,

@@ -1,13 +1,15 @@
 import type { ShopPolicy } from '#core/engine/policy'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
-import { shortText } from '#core/schema/words'
+import { idText, shortText, versionText } from '#core/schema/words'
 import { z } from 'zod'
 
-export const personSchema = z.strictObject({
+const personFields = {
   name: shortText('Name', 60),
   initials: shortText('Initials', 4),
   active: z.boolean(),
-})
+}
+export const newPersonSchema = z.strictObject({ ...personFields, id: idText('Person').nullish() })
+export const savePersonSchema = z.strictObject({ ...personFields, version: versionText })
 
 /** A share taken again, by what the engine is: 100 leaves it as it is. */
 const factors = <W extends Record<string, unknown>>(words: W) =>
@@ -23,9 +25,18 @@ const factors = <W extends Record<string, unknown>>(words: W) =>
     ) as { [K in keyof W]: z.ZodNumber },
   )
 
-export const policySchema: z.ZodType<ShopPolicy> = z.strictObject({
+export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.strictObject({
+  version: versionText,
   shopName: z.string().trim().max(80, "The shop's name can hold 80 characters."),
   shopAddress: z.string().trim().max(300, 'The address can hold 300 characters.'),
+  shopUrl: z
+    .string()
+    .trim()
+    .max(200, 'The address of this program can hold 200 characters.')
+    .regex(
+      /^(https?:\/\/[^\s/?#]+\/?)?$/,
+      'The address of this program: for example http://192.168.1.20:4310, or empty.',
+    ),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, 'Currency: three capital letters, for example EUR.')

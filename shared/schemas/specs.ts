@@ -6,7 +6,7 @@ import type { SpecItem } from '#core/spec/specItems'
 import type { SpecValue } from '#core/spec/specValue'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { UNITS } from '#core/units/unitTable'
-import { idText, keyOf, nullable, optionalText, shortText } from '#core/schema/words'
+import { idText, keyOf, nullable, optionalText, shortText, versionText } from '#core/schema/words'
 import { z } from 'zod'
 
 export const specValueSchema: z.ZodType<SpecValue> = z
@@ -127,10 +127,12 @@ export const sheetBodySchema = z.union([
   z.strictObject({ values: specListSchema, fill: nullable(fillTableSchema) }),
 ])
 
-export const saveSheetSchema = z.strictObject({
+const sheetFields = {
   name: shortText('Name of the sheet', 120),
   engineClass: keyOf(ENGINE_CLASSES, 'Class of engine'),
   values: specListSchema,
   fill: nullable(fillTableSchema),
   by: idText('Person'),
-})
+}
+export const newSheetSchema = z.strictObject({ ...sheetFields, id: idText('Sheet') })
+export const saveSheetSchema = z.strictObject({ ...sheetFields, version: versionText })

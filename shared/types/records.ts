@@ -20,6 +20,7 @@ export interface Person {
   name: string
   initials: string
   active: boolean
+  version: string
 }
 export interface Customer {
   id: string
@@ -65,6 +66,7 @@ export interface Sheet {
   values: SpecValue[]
   fill: FillTable | null
   updatedAt: string
+  version: string
   machines: { id: string; name: string; customerName: string }[]
 }
 export interface SheetLine {
@@ -125,6 +127,8 @@ export interface ImportReport {
   doubts: string[]
   applied: boolean
   sheetId: string | null
+  /** of the sheet that it was compared with */
+  version: string | null
 }
 
 /** One line of Today and of a machine's history. */
@@ -174,6 +178,9 @@ export interface MachineLine {
 }
 export interface ShopView {
   policy: ShopPolicy
+  version: string
+  /** the shop's first day, ISO 8601 */
+  since: string | null
   people: Person[]
 }
 
@@ -185,6 +192,9 @@ export interface QuoteLine {
   expiresAt: string
   answeredAt: string | null
   answer: OwnerAnswer | null
+  /** a newer question, or the shop itself, closed it */
+  closedAt: string | null
+  withdrawnBy: string | null
   quote: Quote
 }
 /** What the owner's page shows. */
@@ -218,8 +228,10 @@ export interface PriceReport {
   changed: string[]
   same: number
   applied: boolean
+  /** of the known prices that it was compared with */
+  version: string
 }
-export type ShelfFields = Omit<z.output<typeof saveShelfSchema>, 'by'>
+export type ShelfFields = Omit<z.output<typeof saveShelfSchema>, 'by' | 'version'>
 /** A part kept from an engine that was given up. */
 export interface ShelfItem extends ShelfFields {
   id: string
@@ -232,6 +244,7 @@ export interface ShelfItem extends ShelfFields {
   jobId: string | null
   jobNumber: number | null
   createdAt: string
+  version: string
 }
 
 /** A backup of the shop as its list shows it. */

@@ -618,18 +618,21 @@ describe('labels', () => {
 
 describe('shop and machines', () => {
   it('keeps policy and what it said before', async () => {
-    const { policy } = (await call(`${server.url}/api/shop`)).body
+    const { policy, version } = (await call(`${server.url}/api/shop`)).body
     expect(
       (
         await call(`${server.url}/api/shop/policy`, 'PUT', {
           ...policy,
+          version,
           currency: 'EURO',
           taxPct: 150,
           labourRateMinor: 'x',
         })
       ).body.fields.map((f: { field: string }) => f.field),
     ).toEqual(expect.arrayContaining(['currency', 'taxPct', 'labourRateMinor']))
-    expect((await call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, altitudeM: 900 })).body.altitudeM).toBe(900)
+    expect(
+      (await call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, version, altitudeM: 900 })).body.altitudeM,
+    ).toBe(900)
     const db = new Database(join(server.data, 'remedium.db'), { readonly: true })
     const { before, after } = db.prepare("SELECT before, after FROM changes WHERE record = 'shop_policy'").get() as {
       before: string
@@ -653,6 +656,7 @@ describe('shop and machines', () => {
       spec: [{ item: 'oil_capacity', value: 0.4, unit: 'L', source: 'maker', note: null }],
       customer: { name: 'Nell Brack', contact: 'moved' },
       by: person,
+      version: (await call(`${server.url}/api/machines/${id}`)).body.version,
     })
     expect(answer.status).toBe(200)
     expect((await call(`${server.url}/api/jobs/${job.id}/assessment`)).body.newest.oil.state).toBe('dangerously_over')

@@ -56,6 +56,7 @@ describe('papers, opened and read', () => {
     const {
       body: { id, link },
     } = await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', {
+      id: ulid(),
       by: shop.by,
       stage: 'decide',
       feeMinor: null,
@@ -87,6 +88,7 @@ describe('papers, opened and read', () => {
     const {
       body: { link },
     } = await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', {
+      id: ulid(),
       by: shop.by,
       stage: 'strip',
       feeMinor: 5500,
@@ -135,6 +137,7 @@ describe('papers, opened and read', () => {
       ).status,
     ).toBe(409)
     const bad = await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', {
+      id: ulid(),
       by: shop.by,
       stage: 'look',
       feeMinor: null,
@@ -151,12 +154,14 @@ describe('papers, opened and read', () => {
     const text = await (await fetch(`${server.url}/api/jobs/${shop.jobId}/job.json`)).text()
     const { body: schema } = await call(`${server.url}/api/schemas/job`)
     expect(schema.required.every((key: string) => key in JSON.parse(text))).toBe(true)
-    const come = await call(`${server.url}/api/jobs/import`, 'POST', { text, by: shop.by })
+    const come = await call(`${server.url}/api/jobs/import`, 'POST', { id: ulid(), text, by: shop.by })
     expect([come.status, come.body.left]).toEqual([201, 3])
     expect((await call(`${server.url}/api/jobs/${come.body.id}/assessment`)).body.decision.options[0].name).toBe(
       'New pump',
     )
-    expect((await call(`${server.url}/api/jobs/import`, 'POST', { text: '{}', by: shop.by })).status).toBe(422)
+    expect((await call(`${server.url}/api/jobs/import`, 'POST', { id: ulid(), text: '{}', by: shop.by })).status).toBe(
+      422,
+    )
     expect(await (await fetch(`${server.url}/api/jobs/${shop.jobId}/lines.csv`)).text()).toContain(
       'New pump,repair,part,Oil pump,tip past its limit,80,80,80,EUR,1,retail',
     )

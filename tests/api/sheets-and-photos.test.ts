@@ -38,6 +38,7 @@ const put = async (id: string, more: object) =>
     values: [],
     fill: null,
     by: shop.by,
+    version: (await call(`${server.url}/api/specs/${id}`)).body.version,
     ...more,
   })
 const importing = (more: object) =>

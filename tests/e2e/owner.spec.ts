@@ -150,6 +150,7 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
       new URL(
         (
           await call(`${server.url}/api/jobs/${shop.jobId}/quotes`, 'POST', {
+            id: ulid(),
             by: shop.by,
             stage,
             feeMinor: null,

@@ -8,6 +8,8 @@ const {
   faults,
   message,
   busy,
+  booked,
+  correct,
   owners,
   alike,
   back,
@@ -148,8 +150,15 @@ const {
     </section>
 
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
+    <div v-if="booked" class="acts already">
+      <NuxtLink :to="`/jobs/${booked.id}`" class="btn go">Open T {{ booked.number }}</NuxtLink>
+      <ElButton :disabled="busy" @click="correct">Put the changes on its log, as corrections</ElButton>
+      <span class="lab">Its owner and machine are changed on the machine's own page.</span>
+    </div>
     <div class="acts">
-      <ElButton type="primary" native-type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></ElButton>
+      <ElButton v-if="!booked" type="primary" native-type="submit" :disabled="busy"
+        >Book it in <kbd>Enter</kbd></ElButton
+      >
       <ElButton v-if="dirty" @click="startOver">Start over</ElButton>
     </div>
   </form>

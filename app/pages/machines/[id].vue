@@ -8,6 +8,7 @@ import type { SpecValue } from '#core/spec/specValue'
 import type { Customer, JobLine, Machine, SheetLine } from '#shared/types/records'
 
 interface View {
+  version: string
   machine: Machine
   facts: EngineFacts
   spec: SpecValue[]
@@ -26,11 +27,12 @@ const view = ref<View | null>(null)
 const trouble = ref('')
 const draft = ref<MachineDraft | null>(null)
 const owner = reactive({ name: '', contact: '' })
-const { faults, message, saved, keep } = useKeep(`/api/machines/${id}`, load)
+const { faults, message, saved, version, keep } = useKeep(`/api/machines/${id}`, load)
 async function load(): Promise<void> {
   try {
     const v = await read<View>(`/api/machines/${id}`)
     view.value = v
+    version.value = v.version
     draft.value = machineDraft(v.machine, v.facts, v.spec, shop.policy.volumeUnit, shop.policy.pressureUnit)
     Object.assign(owner, { name: v.customer.name, contact: v.customer.contact ?? '' })
   } catch (error) {
@@ -122,7 +124,11 @@ async function save(): Promise<void> {
               v-model="owner.name"
               label="Name"
               :fault="faults.find(f => f.field === 'customer.name')?.message"
-            /><PlainField v-model="owner.contact" label="Telephone or address" />
+            /><PlainField
+              v-model="owner.contact"
+              label="Telephone or address"
+              :fault="faults.find(f => f.field === 'customer.contact')?.message"
+            />
           </div>
         </section>
         <section class="block">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ulid } from 'ulid'
 import { ENGINE_CLASSES } from '#core/engine/words'
 import type { EngineClass } from '#core/engine/words'
 import { SPEC_ITEMS, SPEC_ITEM_NAMES } from '#core/spec/specItems'
@@ -32,6 +33,8 @@ async function choose(event: Event): Promise<void> {
   name.value ||= picked.name.replace(/\.\w+$/, '')
   await run(false)
 }
+/** sent again after a lost answer it is the same import */
+let importId = ulid()
 async function run(apply: boolean): Promise<void> {
   if (!file.value) return
   if (!shop.person) {
@@ -45,8 +48,11 @@ async function run(apply: boolean): Promise<void> {
     name: to.value ? null : name.value || null,
     engineClass: to.value ? null : engineClass.value,
     apply,
+    version: apply ? report.value?.version : null,
+    id: apply ? importId : null,
     by: shop.person.id,
   })
+  if (outcome.ok || outcome.status !== 0) importId = ulid()
   message.value = outcome.ok ? '' : [outcome.message, ...outcome.faults.map(f => f.message)].join(' ')
   report.value = outcome.ok ? outcome.value : null
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ulid } from 'ulid'
 import dayjs from 'dayjs'
 import { ENGINE_CLASSES } from '#core/engine/words'
 import type { EngineClass } from '#core/engine/words'
@@ -23,9 +24,10 @@ const shown = computed(
       `${s.name} ${ENGINE_CLASSES[s.engineClass]}`.toLowerCase().includes(sought.value.trim().toLowerCase()),
     ) ?? [],
 )
-const fresh = reactive({ open: false, name: '', engineClass: 'S4' as EngineClass, message: '' })
+const fresh = reactive({ id: ulid(), open: false, name: '', engineClass: 'S4' as EngineClass, message: '' })
 async function add(): Promise<void> {
   const outcome = await send<{ id: string }>('/api/specs', 'POST', {
+    id: fresh.id,
     name: fresh.name,
     engineClass: fresh.engineClass,
     values: [],
@@ -33,6 +35,7 @@ async function add(): Promise<void> {
     by: shop.person?.id ?? '',
   })
   fresh.message = outcome.ok ? '' : shop.person ? outcome.message : 'Say who is at the bench first, at the top right.'
+  if (!outcome.ok && outcome.status !== 0) fresh.id = ulid()
   if (outcome.ok) await router.push(`/specs/${outcome.value.id}`)
 }
 </script>

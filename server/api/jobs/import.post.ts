@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { idText } from '#core/schema/words'
+import { once } from '../../db/deliveries'
 import { checkPerson } from '../../db/shop'
 import { importJob } from '../../documents/jobFile'
 
 const asked = z.strictObject({
+  id: idText('Import'),
   text: z
     .string({ error: 'The file is empty.' })
     .min(1, 'The file is empty.')
@@ -13,9 +15,11 @@ const asked = z.strictObject({
 
 /** Books in a job that was saved as JSON. */
 export default answer(async event => {
-  const { text, by } = await readChecked(event, asked)
+  const { id, text, by } = await readChecked(event, asked)
   checkPerson(useDb(), by)
-  const done = importJob(useDb(), text, by)
-  setResponseStatus(event, 201)
+  const { answer: done, repeated } = once(useDb(), { id, what: 'import', sent: { text } }, () =>
+    importJob(useDb(), text, by),
+  )
+  setResponseStatus(event, repeated ? 200 : 201)
   return done
 })

@@ -1,9 +1,19 @@
 import { newJobSchema } from '#shared/schemas/machines'
+import { once } from '../../db/deliveries'
 import { bookIn } from '../../db/jobs'
+import { checkPerson } from '../../db/shop'
 
 export default answer(async event => {
   const job = await readChecked(event, newJobSchema)
-  const { result, number } = bookIn(useDb(), job)
-  setResponseStatus(event, result === 'stored' ? 201 : 200)
-  return { id: job.id, number }
+  for (const [i, { by }] of job.entries.entries()) checkPerson(useDb(), by, `entries.${i}.by`)
+  const { id, ...sent } = job
+  const { answer: booked, repeated } = once(
+    useDb(),
+    { id, what: 'booking', sent },
+    () => ({ id, number: bookIn(useDb(), job).number }),
+    first => first,
+    first => ({ booked: first }),
+  )
+  setResponseStatus(event, repeated ? 200 : 201)
+  return booked
 })

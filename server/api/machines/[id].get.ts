@@ -3,7 +3,8 @@ import { oilRhythm, rhythmWords } from '#core/entries/oil_change/judge'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
 import { jobsOfMachine, visitsOf } from '../../db/jobs'
-import { customerOf, engineOf, machineOf } from '../../db/machines'
+import { versionOf } from '../../db/differences'
+import { customerOf, engineOf, machineOf, machineRecord } from '../../db/machines'
 import { policyOf } from '../../db/shop'
 
 export default answer(event => {
@@ -21,6 +22,7 @@ export default answer(event => {
     counts: null,
   }
   return {
+    version: versionOf(machineRecord(useDb(), machine.id)),
     machine,
     facts,
     spec,

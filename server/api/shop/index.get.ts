@@ -1,3 +1,8 @@
-import { peopleOf, policyOf } from '../../db/shop'
+import type { ShopView } from '#shared/types/records'
+import { versionOf } from '../../db/differences'
+import { peopleOf, policyOf, shopSince } from '../../db/shop'
 
-export default answer(() => ({ policy: policyOf(useDb()), people: peopleOf(useDb()) }))
+export default answer((): ShopView => {
+  const policy = policyOf(useDb())
+  return { policy, version: versionOf(policy), since: shopSince(useDb()), people: peopleOf(useDb()) }
+})

@@ -1,11 +1,15 @@
-import { ulid } from 'ulid'
-import { saveSheetSchema } from '#shared/schemas/specs'
+import { newSheetSchema } from '#shared/schemas/specs'
+import { once } from '../../db/deliveries'
 import { addSheet } from '../../db/sheets'
+import { checkPerson } from '../../db/shop'
 
 export default answer(async event => {
-  const { name, engineClass, values, fill } = await readChecked(event, saveSheetSchema)
-  const id = ulid()
-  addSheet(useDb(), name, engineClass, { values, fill }, id)
-  setResponseStatus(event, 201)
-  return { id }
+  const { id, by, ...sheet } = await readChecked(event, newSheetSchema)
+  checkPerson(useDb(), by)
+  const { name, engineClass, values, fill } = sheet
+  const { answer: added, repeated } = once(useDb(), { id, what: 'sheet', sent: sheet }, () => ({
+    id: addSheet(useDb(), name, engineClass, { values, fill }, id),
+  }))
+  setResponseStatus(event, repeated ? 200 : 201)
+  return added
 })

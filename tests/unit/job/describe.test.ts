@@ -6,6 +6,7 @@ import type { Entry } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import { assess } from '#core/assess'
 import { currentStage, stageOf, stageStates, waitingNow } from '#core/condition/stages'
+import { datedWrong } from '#core/log/dated'
 import { LOCK_STEPS } from '#core/words/looks'
 import { FACTS, compression, entry, file, line, oil, option, terms } from './file'
 
@@ -269,5 +270,15 @@ describe('what to look at next', () => {
   })
   it('asks for nothing once it was agreed or handed back', () => {
     expect(ids([entry('hand_back', { to: 'x', words: null })])).toEqual([])
+  })
+})
+
+describe('a date that can not be right', () => {
+  it('lies ahead of the clock or before the shop; ten minutes and a day are let go', () => {
+    const now = '2026-05-04T09:00:00.000Z'
+    expect(datedWrong('2026-05-04T09:09:00.000Z', now, null)).toBeNull()
+    expect(datedWrong('2026-05-04T09:11:00.000Z', now, null)).toBe('ahead')
+    expect(datedWrong('2020-01-01T00:00:00.000Z', now, '2026-05-01T00:00:00.000Z')).toBe('before_the_shop')
+    expect(datedWrong('2026-04-30T12:00:00.000Z', now, '2026-05-01T00:00:00.000Z')).toBeNull()
   })
 })

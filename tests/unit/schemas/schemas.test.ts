@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { entrySchema } from '#core/entries/entrySchema'
 import { machineSchema, newJobSchema } from '#shared/schemas/machines'
-import { personSchema, policySchema } from '#shared/schemas/shop'
+import { newPersonSchema, policySchema } from '#shared/schemas/shop'
 import { specListSchema } from '#shared/schemas/specs'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newEntry, newJob, oilBody } from '../../api/shop'
@@ -151,10 +151,14 @@ describe('records', () => {
   })
 
   it('a policy is whole and within reason', () => {
-    expect(problems(policySchema, DEFAULT_POLICY)).toEqual({})
+    expect(problems(policySchema, { ...DEFAULT_POLICY, version: 'v' })).toEqual({})
     expect(
       problems(policySchema, {
         ...DEFAULT_POLICY,
+        version: 'v',
+        timeZone: 'Mars/Olympus',
+        backupAt: '25:00',
+        shopUrl: 'ftp://x',
         currency: 'XQX',
         taxPct: -1,
         standHours: 0,
@@ -165,9 +169,12 @@ describe('records', () => {
       taxPct: "Tax can't be negative.",
       standHours: 'A stand test takes at least 1 hour.',
       'sharePct.race': 'Share for race can be at most 200 %.',
+      timeZone: expect.stringContaining('Europe/Lisbon'),
+      backupAt: expect.stringContaining('02:00'),
+      shopUrl: expect.stringContaining('http://'),
     })
-    expect(problems(personSchema, { name: 'Åsa 🛠️', initials: 'ÅS', active: true })).toEqual({})
-    expect(problems(personSchema, { name: 'x'.repeat(61), initials: 'TOOLONG', active: true })).toEqual({
+    expect(problems(newPersonSchema, { name: 'Åsa 🛠️', initials: 'ÅS', active: true })).toEqual({})
+    expect(problems(newPersonSchema, { name: 'x'.repeat(61), initials: 'TOOLONG', active: true })).toEqual({
       name: 'Name can hold 60 characters; this has 61. Shorten it, or split it in two.',
       initials: expect.stringContaining('can hold 4'),
     })

@@ -12,7 +12,15 @@ import { outbox } from '../../../server/db/batches'
 import { entriesOf } from '../../../server/db/entries'
 import { bookIn, jobFile, jobView, logEntry } from '../../../server/db/jobs'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
-import { answerQuote, askOwner, quoteById, quotePage, quotePhoto, quotesOf } from '../../../server/db/quotes'
+import {
+  answerQuote,
+  askOwner,
+  quoteById,
+  quotePage,
+  quotePhoto,
+  quotesOf,
+  withdrawQuote,
+} from '../../../server/db/quotes'
 import { addPerson, policyOf } from '../../../server/db/shop'
 import { rows } from '../../../server/db/statements'
 import { quotePaper } from '../../../server/documents/quote'
@@ -86,12 +94,25 @@ describe('asking the owner by a link', () => {
     const none = { choice: 'none' as const, optionId: null, words: null, name: 'Nell' }
     expect(refusal(() => answerQuote(db, first.token, none, NOW))).toContain('took the place')
     answerQuote(db, second.token, none, NOW)
+    // its answer was lost on the way: the same one again is taken, another one is not
+    expect(answerQuote(db, second.token, none, NOW)).toEqual({ held: null })
+    expect(refusal(() => answerQuote(db, second.token, { ...none, name: 'Ned' }, NOW))).toContain('answered already')
     ask()
     expect(quotePage(db, second.token, NOW).answer).toMatchObject({ choice: 'none' })
   })
+  it("one that the shop takes back shows nothing more, and the move is the shop's; an answered one stands", () => {
+    way('New pump', 10000)
+    const { id, token } = ask()
+    expect(withdrawQuote(db, jobId, id, by, NOW)).toMatchObject({ withdrawnBy: by, closedAt: NOW.toISOString() })
+    expect(refusal(() => quotePage(db, token, NOW))).toContain('has taken this question back')
+    expect(keptOf(standing()).waiting.at(-1)?.body.for).toBe('nobody')
+    const again = ask()
+    answerQuote(db, again.token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, NOW)
+    expect(refusal(() => withdrawQuote(db, jobId, again.id, by, NOW))).toContain('answered it already')
+  })
   it('freezes what is shown, writes the message, puts the move with the owner; the secret is nowhere but in the message', () => {
     const option = way('New pump', 10000)
-    const { id, token } = ask()
+    const { id, token, text } = ask()
     expect(token).toMatch(/^[\w-]{43}$/)
     expect(quotePage(db, token, NOW)).toMatchObject({
       owner: 'Nell Brack',
@@ -104,9 +125,10 @@ describe('asking the owner by a link', () => {
     expect(keptOf(standing()).waiting.at(-1)?.body).toMatchObject({ for: 'owner' })
     expect(outbox(db)[0]).toMatchObject({
       customerName: 'Nell Brack',
-      text: expect.stringContaining(`http://shop/q/${token}`),
+      text: expect.stringContaining('[the link, shown once'),
     })
-    expect(JSON.stringify(rows(db, 'SELECT * FROM quotes'))).not.toContain(token)
+    expect(text).toContain(`http://shop/q/${token}`)
+    expect(JSON.stringify([rows(db, 'SELECT * FROM quotes'), rows(db, 'SELECT * FROM outbox')])).not.toContain(token)
     // prices that change afterwards do not change what was shown
     logEntry(db, jobId, {
       ...newEntry(by, 'option', { ...(option.body as never), name: 'Dearer' } as never, { how: null }),

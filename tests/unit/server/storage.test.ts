@@ -177,7 +177,7 @@ describe('the log', () => {
 describe('people and finding', () => {
   it('people come and go, and what they were called is kept', () => {
     savePerson(db, by, { name: 'Ada Quill-Brown', initials: 'AB', active: false })
-    expect(peopleOf(db)).toEqual([{ id: by, name: 'Ada Quill-Brown', initials: 'AB', active: false }])
+    expect(peopleOf(db)).toMatchObject([{ id: by, name: 'Ada Quill-Brown', initials: 'AB', active: false }])
     expect(refused(() => savePerson(db, ulid(), { name: 'x', initials: 'x', active: true })).status).toBe(404)
     expect(policyOf(db)).toEqual(DEFAULT_POLICY)
   })

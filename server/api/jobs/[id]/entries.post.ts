@@ -1,10 +1,12 @@
 import { entrySchema } from '#core/entries/entrySchema'
 import { jobOf, logEntry } from '../../../db/jobs'
+import { checkPerson } from '../../../db/shop'
 
 export default answer(async event => {
   const id = routeId(event)
   jobOf(useDb(), id)
   const entry = await readChecked(event, entrySchema)
+  checkPerson(useDb(), entry.by)
   const result = logEntry(useDb(), id, entry)
   setResponseStatus(event, result === 'stored' ? 201 : 200)
   return entry

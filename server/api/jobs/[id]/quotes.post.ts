@@ -1,15 +1,25 @@
 import { askOwnerSchema } from '#shared/schemas/owner'
+import { once } from '../../../db/deliveries'
 import { jobOf } from '../../../db/jobs'
 import { askOwner } from '../../../db/quotes'
 import { checkPerson } from '../../../db/shop'
 
-/** Asks the owner by a link. */
+/** Asks the owner by a link. It is told once, with the message that carries it; asked again after a lost answer it is not told a second time. */
 export default answer(async event => {
-  const { id } = jobOf(useDb(), routeId(event))
-  const ask = await readChecked(event, askOwnerSchema)
+  const { id: jobId } = jobOf(useDb(), routeId(event))
+  const { id, ...ask } = await readChecked(event, askOwnerSchema)
   checkPerson(useDb(), ask.by)
-  const link = (token: string): string => `${shopAddress(event)}/q/${token}`
-  const asked = askOwner(useDb(), id, { ...ask, link })
-  setResponseStatus(event, 201)
-  return { id: asked.id, expiresAt: asked.expiresAt, link: link(asked.token) }
+  const address = shopAddress(event)
+  const link = (token: string): string => `${address}/q/${token}`
+  const { answer: asked, repeated } = once<{ id: string; expiresAt: string; link: string | null; text: string | null }>(
+    useDb(),
+    { id, what: 'question to an owner', sent: { ...ask, jobId } },
+    () => {
+      const { token, expiresAt, text } = askOwner(useDb(), jobId, { ...ask, id, link })
+      return { id, expiresAt, link: link(token), text }
+    },
+    ({ id: kept, expiresAt }) => ({ id: kept, expiresAt, link: null, text: null }),
+  )
+  setResponseStatus(event, repeated ? 200 : 201)
+  return asked
 })

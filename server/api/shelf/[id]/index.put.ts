@@ -1,7 +1,12 @@
 import { saveShelfSchema } from '#shared/schemas/parts'
-import { saveShelf } from '../../../db/shelf'
+import { saveShelf, shelfFields, shelfItem } from '../../../db/shelf'
+import { checkPerson } from '../../../db/shop'
+import { checkVersion } from '../../../db/versions'
 
 export default answer(async event => {
-  const { by, ...fields } = await readChecked(event, saveShelfSchema)
-  return saveShelf(useDb(), routeId(event), fields, by)
+  const { id } = shelfItem(useDb(), routeId(event))
+  const { by, version: seen, ...typed } = await readChecked(event, saveShelfSchema)
+  checkPerson(useDb(), by)
+  checkVersion(useDb(), { of: [['shelf', id]], seen, now: shelfFields(shelfItem(useDb(), id)), typed })
+  return saveShelf(useDb(), id, typed, by)
 })

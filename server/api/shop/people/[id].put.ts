@@ -1,4 +1,14 @@
-import { personSchema } from '#shared/schemas/shop'
-import { savePerson } from '../../../db/shop'
+import { savePersonSchema } from '#shared/schemas/shop'
+import { Refusal } from '../../../db/refusal'
+import { personOf, savePerson } from '../../../db/shop'
+import { checkVersion } from '../../../db/versions'
 
-export default answer(async event => savePerson(useDb(), routeId(event), await readChecked(event, personSchema)))
+export default answer(async event => {
+  const id = routeId(event)
+  const known = personOf(useDb(), id)
+  if (!known) throw new Refusal(404, 'There is no such person in this shop.')
+  const { version: seen, ...typed } = await readChecked(event, savePersonSchema)
+  const { id: _, version: __, ...now } = personOf(useDb(), id) ?? known
+  checkVersion(useDb(), { of: [['people', id]], seen, now, typed })
+  return savePerson(useDb(), id, typed)
+})
