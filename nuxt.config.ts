@@ -3,6 +3,7 @@ import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { build } from 'esbuild'
+import { routesIn } from './server/routesIn'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
@@ -26,17 +27,7 @@ function pdfFontsModule(): string {
   return `export default ${JSON.stringify(Object.fromEntries(files.map(f => [f.split('/')[1], readFileSync(join(folder, f), 'base64')])))}`
 }
 
-/** Which paths under /api answer to which method, from the files that are there. */
-function routesModule(): string {
-  const folder = here('./server/api/')
-  const routes = readdirSync(folder, { recursive: true, encoding: 'utf8' }).flatMap(file => {
-    const [, path, method] = /^(.+)\.(get|post|put|delete)\.ts$/.exec(file.replaceAll('\\', '/')) ?? []
-    return path && method
-      ? [{ path: `/api/${path.replace(/(^|\/)index$/, '')}`.replace(/\/$/, ''), method: method.toUpperCase() }]
-      : []
-  })
-  return `export default ${JSON.stringify(routes)}`
-}
+const routesModule = (): string => `export default ${JSON.stringify(routesIn(here('./server/api/')))}`
 
 /** What takes its time on the server, as one file for its threads: it shares the server's modules and none of its memory. */
 async function buildWorker(outfile: string): Promise<void> {
@@ -100,7 +91,7 @@ export default defineNuxtConfig({
   alias: { '#core': here('./core') },
   elementPlus: { importStyle: 'css', defaultLocale: 'en' },
   // NUXT_DATA_DIR; NUXT_BACKUP_DIR: best on another disk; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
-  runtimeConfig: { dataDir: './data/shop', backupDir: '', shopUrl: '' },
+  runtimeConfig: { dataDir: './data/shop', backupDir: '', replicaDir: '', shopUrl: '' },
   nitro: {
     virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule, '#routes': routesModule },
     errorHandler: here('./server/error.ts'),

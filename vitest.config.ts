@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { routesIn } from './server/routesIn'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
@@ -8,10 +9,11 @@ export default defineConfig({
   plugins: [
     {
       name: 'virtual-modules',
-      resolveId: id => (id === '#migrations' || id === '#pdf-fonts' ? `\0${id}` : undefined),
+      resolveId: id => (['#migrations', '#pdf-fonts', '#routes'].includes(id) ? `\0${id}` : undefined),
       load(id) {
         // unit tests read what a document says, not how its letters look
         if (id === '\0#pdf-fonts') return 'export default {}'
+        if (id === '\0#routes') return `export default ${JSON.stringify(routesIn(here('./server/api/')))}`
         if (id !== '\0#migrations') return undefined
         const folder = here('./server/migrations/')
         return `export default ${JSON.stringify(

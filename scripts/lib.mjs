@@ -142,13 +142,13 @@ export function ensureChromium() {
   })
 }
 
-/** --port 4310, --host 127.0.0.1, --data folder; or REMEDIUM_PORT, REMEDIUM_HOST, REMEDIUM_DATA. */
+/** --port 4310, --host 127.0.0.1, --data folder, --replica folder or s3://…; or REMEDIUM_PORT, REMEDIUM_HOST, REMEDIUM_DATA, REMEDIUM_REPLICA. */
 export function serverOptions(defaultData, argv = process.argv.slice(2)) {
-  const known = ['port', 'host', 'data']
+  const known = ['port', 'host', 'data', 'replica']
   const given = {}
   for (let i = 0; i < argv.length; i++) {
     const [, name, value] = /^--([a-z]+)(?:=(.*))?$/.exec(argv[i]) ?? []
-    if (!known.includes(name)) stop(`I don't know ${argv[i]}. Use --port, --host or --data.`)
+    if (!known.includes(name)) stop(`I don't know ${argv[i]}. Use --port, --host, --data or --replica.`)
     given[name] = value ?? argv[++i]
     if (given[name] === undefined) stop(`--${name} needs a value.`)
   }
@@ -160,6 +160,42 @@ export function serverOptions(defaultData, argv = process.argv.slice(2)) {
     port,
     host: given.host ?? (process.env.REMEDIUM_HOST || process.env.HOST || '127.0.0.1'),
     data: resolve(given.data ?? (process.env.REMEDIUM_DATA || join(root, defaultData))),
+    replica: replicaOption(given.replica ?? process.env.REMEDIUM_REPLICA ?? ''),
+  }
+}
+
+const replicaOption = asked => (asked && !asked.includes('://') ? resolve(asked) : asked)
+
+/** Litestream: what streams the database elsewhere all the time. On the PATH, or from its optional package. */
+export function findLitestream() {
+  const names = [
+    ...(process.env.PATH ?? '').split(':').map(at => join(at, 'litestream')),
+    join(root, `node_modules/@flydotio/litestream-${process.platform}-${process.arch}/litestream`),
+  ]
+  return (
+    names.find(name => existsSync(name)) ??
+    stop(
+      '--replica needs Litestream, and it is neither on the PATH nor among the packages. Install it from its own releases, or let npm install optional packages (npm ci --include=optional).',
+    )
+  )
+}
+
+/** The server as it is started: by itself, or as the child of what streams its database. */
+function command({ data, replica }) {
+  const server = join(root, '.output/server/index.mjs')
+  if (!replica) return { cmd: process.execPath, args: [server], extra: {} }
+  const s3 = replica.includes('://')
+  if (!s3) mkdirSync(join(replica, 'database'), { recursive: true })
+  return {
+    cmd: findLitestream(),
+    args: [
+      'replicate',
+      '-exec',
+      `'${process.execPath}' '${server}'`,
+      join(data, 'remedium.db'),
+      s3 ? replica : `file://${join(replica, 'database')}`,
+    ],
+    extra: { REMEDIUM_STREAMED: '1', ...(s3 ? {} : { NUXT_REPLICA_DIR: replica }) },
   }
 }
 
@@ -196,9 +232,12 @@ export async function checkPlace({ port, host, data }) {
 }
 
 /** Starts the built server and waits until it answers; resolves with the child and its address. */
-export async function startServer({ port, host, data }, { quiet = false } = {}) {
-  const child = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+export async function startServer({ port, host, data, replica }, { quiet = false } = {}) {
+  const { cmd, args, extra } = command({ data, replica })
+  const child = spawn(cmd, args, {
     stdio: ['ignore', 'ignore', 'inherit'],
+    // what streams it and the server are one group, and end together
+    detached: Boolean(replica),
     env: {
       ...env,
       HOST: host,
@@ -208,9 +247,20 @@ export async function startServer({ port, host, data }, { quiet = false } = {}) 
       NUXT_DATA_DIR: data,
       NITRO_SHUTDOWN_TIMEOUT: '3000',
       NODE_ENV: 'production',
+      ...extra,
     },
   })
-  const ended = new Promise(done => child.once('exit', code => done(code ?? 1)))
+  const ended = new Promise(done =>
+    child.once('exit', code => {
+      if (replica)
+        try {
+          process.kill(-child.pid, 'SIGTERM')
+        } catch {
+          // it is gone already
+        }
+      done(code ?? 1)
+    }),
+  )
   const url = `http://${host.includes(':') ? `[${host}]` : host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`
   for (let tries = 0; tries < 300; tries++) {
     if (child.exitCode !== null) process.exit(child.exitCode)
@@ -220,7 +270,7 @@ export async function startServer({ port, host, data }, { quiet = false } = {}) 
       await new Promise(done => setTimeout(done, 60))
     }
   }
-  if (!quiet) say(`Data in ${data}`)
+  if (!quiet) say(`Data in ${data}${replica ? `, followed in ${replica}` : ''}`)
   return { child, url, ended }
 }
 

@@ -44,6 +44,14 @@ const last = computed(() => view.value?.lines[0] ?? null)
       Kept in <code>{{ view?.folder }}</code>. A disk can die with everything on it: carry one elsewhere now and then.
       How to restore one stands in docs/running-it.md.
     </p>
+    <p v-if="view?.replica" class="st" :class="view.replica.waiting.length ? 'near' : 'good'">
+      {{ view.replica.waiting.length ? '▲' : '●' }} A copy follows in {{ view.replica.to
+      }}{{
+        view.replica.waiting.length
+          ? `; ${view.replica.waiting.length} pictures are still on their way (${view.replica.waiting[0]?.name}: ${view.replica.waiting[0]?.why})`
+          : '; every picture is there'
+      }}
+    </p>
     <ElTable v-if="view?.lines.length" :data="view.lines" row-key="name" max-height="420">
       <ElTableColumn label="Made" min-width="130">
         <template #default="{ row }">{{ dayjs(row.madeAt).format('ddd D MMM YYYY HH:mm') }}</template>

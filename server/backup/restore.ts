@@ -64,12 +64,17 @@ export async function manifestIn(archive: string): Promise<Manifest> {
   }
 }
 
-/** Checks that an archive goes into a folder: nothing may lie there, and there is room. */
-export function checkTarget(folder: string, manifest: Manifest): void {
+/** Nothing is ever restored over what lies somewhere. */
+export function checkEmpty(folder: string): void {
   if (existsSync(folder) && readdirSync(folder).length)
     throw new RestoreError(
       `${folder} is not empty: nothing is ever restored over what lies somewhere. Name an empty folder.`,
     )
+}
+
+/** Checks that an archive goes into a folder: nothing may lie there, and there is room. */
+export function checkTarget(folder: string, manifest: Manifest): void {
+  checkEmpty(folder)
   let above = resolve(folder)
   while (!existsSync(above)) above = dirname(above)
   const { bavail, bsize } = statfsSync(above)
@@ -115,7 +120,8 @@ export async function restore(archive: string, folder: string, write: boolean): 
   }
 }
 
-function countIn(file: string): { jobs: number; entries: number } {
+/** Checks a database whole and counts what it holds. */
+export function countIn(file: string): { jobs: number; entries: number } {
   const db = new Database(file, { readonly: true })
   try {
     const [first] = db.pragma('integrity_check(1)') as { integrity_check: string }[]

@@ -37,6 +37,8 @@ export function openDatabase(
     db.pragma('synchronous = FULL')
     db.pragma('foreign_keys = ON')
     db.pragma('busy_timeout = 5000')
+    // what streams the file elsewhere decides itself when its log is moved into it
+    if (process.env.REMEDIUM_STREAMED) db.pragma('wal_autocheckpoint = 0')
     const names = pending(db, migrations)
     if (names.length && holdsSomething(db)) beforeChange(names)
     migrate(db, migrations)
@@ -73,6 +75,6 @@ function notBesidePictures(folder: string, file: string): void {
 /** Moves everything into the one file and closes it. */
 export function closeDatabase(db: Database.Database): void {
   if (!db.open) return
-  db.pragma('wal_checkpoint(TRUNCATE)')
+  if (!process.env.REMEDIUM_STREAMED) db.pragma('wal_checkpoint(TRUNCATE)')
   db.close()
 }

@@ -13,7 +13,7 @@ export default defineNitroPlugin(nitro => {
     process.exit(1)
   }
   judgedBy(useRuntimeConfig().app.buildId)
-  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage()]
+  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage(), followReplica()]
   nitro.hooks.hook('close', async () => {
     for (const stop of stops) stop()
     await endPool()

@@ -17,6 +17,7 @@ export function backupsNow() {
     lines,
     last,
     failed: failureIn(backupDir()),
+    replica: replicaNow(),
     old: tooOld(last?.madeAt ?? null, new Date()),
   }
 }

@@ -266,6 +266,8 @@ export interface BackupsView {
   making: boolean
   lines: BackupOnList[]
   failed: { at: string; why: string } | null
+  /** a copy that follows all the time, and the pictures still on their way to it */
+  replica: { to: string; waiting: { name: string; why: string }[]; failed: string | null } | null
   old: boolean
 }
 

@@ -3,9 +3,14 @@ import { chmodSync, existsSync, statSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
+import sharp from 'sharp'
+import { ulid } from 'ulid'
 import { describe, expect, it } from 'vitest'
 import { call, freePort, newFolder, startBuilt } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
+
+/** `npm run soak` writes forty times as many. */
+const WRITES = Number(process.env.SOAK_WRITES ?? 500)
 
 const started = (data: string, args: string[] = []) =>
   spawnSync(process.execPath, ['scripts/start.mjs', '--data', data, ...args], {
@@ -15,34 +20,61 @@ const started = (data: string, args: string[] = []) =>
   })
 
 describe('what was acknowledged is on disk', () => {
-  it('survives SIGKILL in the middle of a burst of writes', async () => {
-    const server = await startBuilt()
-    const { by, jobId, log } = await openShop(server.url)
-    const acknowledged: string[] = []
-    let killed = false
-    const burst = Array.from({ length: 8 }, async () => {
-      while (!killed) {
-        const entry = newEntry(by, 'oil', oilBody(300 + (acknowledged.length % 500)))
-        const answer = await log(entry).catch(() => null)
-        if (answer?.status === 201) acknowledged.push(entry.id)
-        else if (!answer) return
-        if (acknowledged.length >= 250 && !killed) {
-          killed = true
-          server.child.kill('SIGKILL')
-        }
+  it(
+    'survives SIGKILL in the middle of a burst of writes, pictures among them, again and again',
+    async () => {
+      const data = newFolder()
+      const acknowledged: string[] = []
+      const photos = new Map<string, number>()
+      let shop: { by: string; jobId: string } | undefined
+      while (acknowledged.length < WRITES) {
+        const server = await startBuilt(data)
+        shop ??= await openShop(server.url)
+        const { by, jobId } = shop
+        const stopAt = acknowledged.length + 150 + Math.floor(Math.random() * 200)
+        let killed = false
+        const entries = Array.from({ length: 8 }, async () => {
+          while (!killed) {
+            const entry = newEntry(by, 'oil', oilBody(300 + (acknowledged.length % 500)))
+            const answer = await call(`${server.url}/api/jobs/${jobId}/entries`, 'POST', entry).catch(() => null)
+            if (answer?.status === 201) acknowledged.push(entry.id)
+            else if (!answer) return
+            if (acknowledged.length >= stopAt && !killed) {
+              killed = true
+              server.child.kill('SIGKILL')
+            }
+          }
+        })
+        const pictures = (async () => {
+          for (let n = 0; !killed; n++) {
+            const bytes = await sharp({ create: { width: 60 + (n % 40), height: 40, channels: 3, background: '#864' } })
+              .jpeg()
+              .toBuffer()
+            const id = ulid()
+            const sent = await fetch(`${server.url}/api/jobs/${jobId}/photos?id=${id}`, {
+              method: 'POST',
+              body: new Uint8Array(bytes),
+            }).catch(() => null)
+            if (sent?.status === 201) photos.set(id, ((await sent.json().catch(() => ({}))) as { bytes: number }).bytes)
+          }
+        })()
+        await Promise.all([...entries, pictures])
       }
-    })
-    await Promise.all(burst)
-    expect(acknowledged.length).toBeGreaterThanOrEqual(250)
-
-    const again = await startBuilt(server.data)
-    const stored = new Set((await call(`${again.url}/api/jobs/${jobId}/entries`)).body.map((e: { id: string }) => e.id))
-    expect(acknowledged.filter(id => !stored.has(id))).toEqual([])
-    expect(await again.stop()).toBe(0)
-    const db = new Database(join(server.data, 'remedium.db'), { readonly: true })
-    expect(db.pragma('integrity_check', { simple: true })).toBe('ok')
-    db.close()
-  })
+      const again = await startBuilt(data)
+      const stored = new Set(
+        (await call(`${again.url}/api/jobs/${shop?.jobId}/entries`)).body.map((e: { id: string }) => e.id),
+      )
+      expect(acknowledged.filter(id => !stored.has(id))).toEqual([])
+      expect(photos.size).toBeGreaterThan(0)
+      for (const [id, bytes] of photos)
+        expect((await (await fetch(`${again.url}/api/photos/${id}`)).arrayBuffer()).byteLength).toBe(bytes)
+      expect(await again.stop()).toBe(0)
+      const db = new Database(join(data, 'remedium.db'), { readonly: true })
+      expect(db.pragma('integrity_check', { simple: true })).toBe('ok')
+      db.close()
+    },
+    WRITES * 60 + 60_000,
+  )
 
   it('stops cleanly on SIGTERM and SIGINT with everything in the one file', async () => {
     for (const signal of ['SIGTERM', 'SIGINT'] as const) {
