@@ -1,3 +1,4 @@
+import { watchDebounced } from '@vueuse/core'
 import { ulid } from 'ulid'
 import type { ComplaintBody } from '#core/entries/complaint/schema'
 import type { Entry } from '#core/entries/types'
@@ -5,7 +6,7 @@ import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import { answerBody, questionsFor } from '#core/entries/claim/questions'
 import type { UseClass } from '#core/engine/words'
-import type { Customer, MachineLine, SheetLine } from '#shared/types/records'
+import type { Customer, Machine, SheetLine } from '#shared/types/records'
 import type { MeterDraft } from '~/components/RunningTime.vue'
 
 export interface Draft {
@@ -29,6 +30,15 @@ export interface Draft {
   asIs: string
   cap: string
   deadline: string
+}
+
+/** What is known of a machine that is back again. */
+interface Back {
+  machine: Machine
+  customer: Customer
+  meter: string
+  facts: EngineFacts
+  visits: (Visit & { id: string })[]
 }
 
 /** A machine being booked in: what is typed, kept until it is stored. */
@@ -77,26 +87,26 @@ export function useBookingIn() {
 
   const owners = ref<Customer[]>([])
 
-  const machines = ref<MachineLine[]>([])
-
   const sheets = ref<SheetLine[]>([])
 
-  onMounted(async () => {
-    ;[owners.value, machines.value, sheets.value] = await Promise.all([
-      read<Customer[]>('/api/customers').catch(() => []),
-      read<MachineLine[]>('/api/machines').catch(() => []),
-      read<SheetLine[]>('/api/specs').catch(() => []),
-    ])
-  })
+  watchDebounced(
+    () => draft.value.owner.trim(),
+    async begins => {
+      owners.value = await read<Customer[]>(`/api/customers?begins=${encodeURIComponent(begins)}`).catch(() => [])
+    },
+    { debounce: 120, immediate: true },
+  )
+
+  watch(
+    () => draft.value.machine.facts.engineClass,
+    async engineClass => {
+      sheets.value = await read<SheetLine[]>(`/api/specs?figures&engineClass=${engineClass}`).catch(() => [])
+    },
+    { immediate: true },
+  )
 
   /** engines of the same class that are known with figures */
-  const alike = computed(() =>
-    Object.fromEntries(
-      sheets.value
-        .filter(s => s.engineClass === draft.value.machine.facts.engineClass && s.figures > 0)
-        .map(s => [s.id, `${s.name}, ${s.figures} figures`]),
-    ),
-  )
+  const alike = computed(() => Object.fromEntries(sheets.value.map(s => [s.id, `${s.name}, ${s.figures} figures`])))
 
   watch(
     () => draft.value.machine.facts.engineClass,
@@ -106,23 +116,23 @@ export function useBookingIn() {
   )
 
   /** what earlier visits of a machine that is back again left behind */
-  const back = ref<{ facts: EngineFacts; visits: (Visit & { id: string })[] } | null>(null)
+  const back = ref<Back | null>(null)
 
   watch(
     () => draft.value.machineId,
     async id => {
-      back.value = id
-        ? await read<{ facts: EngineFacts; visits: (Visit & { id: string })[] }>(`/api/machines/${id}`).catch(
-            () => null,
-          )
-        : null
+      back.value = id ? await read<Back>(`/api/machines/${id}`).catch(() => null) : null
     },
     { immediate: true },
   )
 
   const questions = computed(() => questionsFor(draft.value.about, back.value?.facts ?? draft.value.machine.facts))
 
-  const known = computed(() => machines.value.find(m => m.id === draft.value.machineId))
+  const known = computed(() =>
+    back.value
+      ? { name: back.value.machine.name, customerName: back.value.customer.name, meter: back.value.meter }
+      : undefined,
+  )
 
   const fault = (field: string): string =>
     faults.value.find(f => f.field === field || f.field.startsWith(`${field}.`))?.message ?? ''

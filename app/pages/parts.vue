@@ -8,7 +8,7 @@ import type { PriceReport, PriceRow } from '#shared/types/records'
 /** Prices of the suppliers' lists, and a new list read: first what it would change, then the change. */
 useHead({ title: 'Parts and prices' })
 const shop = useShopStore()
-const words = ref('')
+const words = ref(typeof useRoute().query.find === 'string' ? String(useRoute().query.find) : '')
 const found = ref<{ prices: PriceRow[]; all: number }>({ prices: [], all: 0 })
 const trouble = ref('')
 async function find(): Promise<void> {

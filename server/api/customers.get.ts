@@ -1,3 +1,4 @@
 import { customersOf } from '../db/machines'
 
-export default answer(() => customersOf(useDb()))
+/** Owners whose name begins like this. */
+export default answer(event => customersOf(useDb(), String(getQuery(event).begins ?? '').slice(0, 80)))

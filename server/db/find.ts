@@ -21,8 +21,23 @@ const FIND_MACHINES = `
   ORDER BY f.rowid DESC
   LIMIT    6`
 
+const FIND_PRICES = `
+  SELECT   p.id, p.number, p.name, p.supplier
+  FROM     found_prices f
+  JOIN     prices p ON p.id = f.price_id
+  WHERE    f.words MATCH @q
+  ORDER BY f.rowid DESC
+  LIMIT    4`
+const FIND_SHELF = `
+  SELECT   s.id, s.number, s.name, s.place
+  FROM     found_shelf f
+  JOIN     shelf s ON s.id = f.shelf_id
+  WHERE    f.words MATCH @q AND s.state IN ('shelf', 'reserved')
+  ORDER BY f.rowid DESC
+  LIMIT    4`
+
 /** Words in any order, the last letters of each left open; nothing that is typed is an instruction to the index. */
-const asked = (text: string): string | null => {
+export const asked = (text: string): string | null => {
   const all = text.normalize('NFC').match(/[\p{L}\p{N}]+/gu) ?? []
   return all.length ? all.map(w => `"${w}"*`).join(' ') : null
 }
@@ -35,7 +50,7 @@ interface Hit {
   customerName: string
 }
 
-/** Jobs and machines whose tag, name, owner, serial number or story holds the words, the newest first. */
+/** Jobs and machines whose tag, name, owner, serial number or story holds the words, parts on the shelf and prices: the newest first. */
 export function findAnything(db: Database, text: string): { to: string; title: string; detail: string }[] {
   const q = asked(text)
   if (q === null) return []
@@ -50,6 +65,16 @@ export function findAnything(db: Database, text: string): { to: string; title: s
       to: `/machines/${h.id}`,
       title: h.name,
       detail: `${detail(h)}, the machine`,
+    })),
+    ...rows<{ number: number; name: string; place: string }>(db, FIND_SHELF, { q }).map(s => ({
+      to: `/shelf?part=${s.number}`,
+      title: `S ${s.number} ${s.name}`,
+      detail: `${s.place} · on the shelf`,
+    })),
+    ...rows<{ number: string; name: string; supplier: string }>(db, FIND_PRICES, { q }).map(p => ({
+      to: `/parts?find=${encodeURIComponent(p.number)}`,
+      title: p.name,
+      detail: `${p.number} · ${p.supplier}, a price`,
     })),
   ]
 }

@@ -30,7 +30,6 @@ const OUT = `
 const MOVED = `${HEAD} h.closed = 1 AND h.is_out IS NULL AND h.line IS NOT NULL ORDER BY h.number DESC LIMIT 20`
 const UNJUDGED = `${HEAD} h.line IS NULL ORDER BY h.number DESC LIMIT 20`
 const KEEP = 'UPDATE heads SET stamp = ?, line = ?, is_out = ?, signs = ? WHERE job_id = ?'
-const OPEN_MACHINES = 'SELECT DISTINCT machine_id AS id FROM heads WHERE closed = 0'
 
 interface Head {
   jobId: string
@@ -92,9 +91,6 @@ export function todayLines(db: Database, budgetMs = 25): JobLine[] {
 export const closedLines = (db: Database, before: number, limit = 30): JobLine[] =>
   rows<Head>(db, CLOSED, before, limit).map(h => (h.line === null ? now(db, h, false) : asLine(h)))
 
-export const machinesHere = (db: Database): Set<string> =>
-  new Set(rows<{ id: string }>(db, OPEN_MACHINES).map(m => m.id))
-
 /**
  * Judges what is not judged any more, open jobs first.
  * @returns whether some is left
@@ -122,6 +118,7 @@ const written = (db: Database): number => row<{ n: number }>(db, 'SELECT total_c
 /** Keeps the lines up to date while nobody asks; ends when it is told to. */
 export function keepHeads(db: Database): () => void {
   let seen = -1
+  let failed = 0
   let timer: NodeJS.Timeout
   const again = (ms: number): void => {
     timer = setTimeout(step, ms)
@@ -134,10 +131,13 @@ export function keepHeads(db: Database): () => void {
         left = refreshHeads(db, 12)
         if (!left) seen = written(db)
       }
+      failed = 0
     } catch (error) {
-      console.error("Lines of Today can't be kept up:", error)
+      // a full disk does not get emptier by trying: said once, and tried ever more seldom
+      if (failed === 0) console.error("Lines of Today can't be kept up:", error)
+      failed = Math.min(failed + 1, 8)
     }
-    again(left ? 15 : 400)
+    again(failed ? 400 * 2 ** failed : left ? 15 : 400)
   }
   again(300)
   return () => clearTimeout(timer)

@@ -1,16 +1,19 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
+import { MACHINE_KINDS } from '#core/engine/words'
 import type { EngineFacts } from '#core/engine/facts'
 import type { SpecValue } from '#core/spec/specValue'
 import type { FillTable } from '#core/oil/fillMarks'
 import { factsSchema } from '#shared/schemas/machines'
 import type { Customer, Machine, MachineFields, MachineLine, UpdateMachine } from '#shared/types/records'
 import { keepChange } from './changes'
+import { asked } from './find'
 import { Refusal } from './refusal'
 import { addSheet, saveSheet, sheetBody, sheetOf } from './sheets'
 import { row, rows, run } from './statements'
 
-const CUSTOMERS = 'SELECT id, name, contact FROM customers ORDER BY name COLLATE NOCASE'
+const CUSTOMERS =
+  'SELECT id, name, contact FROM customers WHERE name >= @from COLLATE NOCASE AND name < @to COLLATE NOCASE ORDER BY name COLLATE NOCASE LIMIT 40'
 const CUSTOMER = 'SELECT id, name, contact FROM customers WHERE id = ?'
 const ADD_CUSTOMER = 'INSERT INTO customers (id, name, contact, created_at, updated_at) VALUES (?, ?, ?, ?, ?)'
 const SAVE_CUSTOMER = 'UPDATE customers SET name = ?, contact = ?, updated_at = ? WHERE id = ?'
@@ -18,14 +21,20 @@ const MACHINE = `
   SELECT id, customer_id AS customerId, kind, name, serial, meter_reading AS meterReading, meter_unit AS meterUnit, meter_source AS meterSource
   FROM   machines
   WHERE  id = ?`
-const MACHINE_LINES = `
-  SELECT   m.id, m.name, m.kind, c.name AS customerName, m.meter_reading AS meterReading, m.meter_unit AS meterUnit, m.meter_source AS meterSource,
-           COUNT(j.id) AS jobs, MAX(j.created_at) AS lastAt
-  FROM     machines m
-  JOIN     customers c ON c.id = m.customer_id
-  LEFT JOIN jobs j ON j.machine_id = m.id
-  GROUP BY m.id
-  ORDER BY lastAt DESC, m.name`
+const LINE = `
+  SELECT m.id, m.name, m.kind, c.name AS customerName, m.meter_reading AS meterReading, m.meter_unit AS meterUnit, m.meter_source AS meterSource,
+         h.number AS last, j.created_at AS lastAt, (SELECT COUNT(*) FROM heads n WHERE n.machine_id = m.id) AS jobs,
+         EXISTS (SELECT 1 FROM heads o WHERE o.machine_id = m.id AND o.closed = 0) AS open
+  FROM   heads h
+  JOIN   machines m ON m.id = h.machine_id
+  JOIN   customers c ON c.id = m.customer_id
+  JOIN   jobs j ON j.id = h.job_id
+  WHERE  NOT EXISTS (SELECT 1 FROM heads later WHERE later.machine_id = h.machine_id AND later.number > h.number)`
+/** The newest visit first, a page from before a number on. */
+const LINES_BEFORE = `${LINE} AND h.number < @before ORDER BY h.number DESC LIMIT @limit`
+const LINES_OF_KINDS = `${LINE} AND h.number < @before AND m.kind IN (SELECT value FROM json_each(@kinds)) ORDER BY h.number DESC LIMIT @limit`
+const LINE_OF_MACHINE = `${LINE} AND h.machine_id = @id`
+const FOUND = 'SELECT machine_id AS id FROM found_machines WHERE words MATCH @q ORDER BY rowid DESC LIMIT @limit'
 const ADD_MACHINE = `
   INSERT INTO machines (id, customer_id, kind, name, serial, meter_reading, meter_unit, meter_source, created_at, updated_at)
   VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`
@@ -51,7 +60,9 @@ const METER_CHANGES =
 const MOVE_TO_SHEET = 'UPDATE engines SET spec_sheet_id = ?, updated_at = ? WHERE id = ?'
 const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
 
-export const customersOf = (db: Database): Customer[] => rows<Customer>(db, CUSTOMERS)
+/** Owners whose name begins like this, forty at most. */
+export const customersOf = (db: Database, begins = ''): Customer[] =>
+  rows<Customer>(db, CUSTOMERS, { from: begins, to: `${begins}\u{10ffff}` })
 
 export function customerOf(db: Database, id: string): Customer {
   const found = row<Customer>(db, CUSTOMER, id)
@@ -65,12 +76,28 @@ export function machineOf(db: Database, id: string): Machine {
   return found
 }
 
-type LineRow = Omit<MachineLine, 'meter' | 'open'> & Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'>
-export function machineLines(db: Database): Omit<MachineLine, 'open'>[] {
-  return rows<LineRow>(db, MACHINE_LINES).map(({ meterReading, meterUnit, meterSource, ...line }) => ({
-    ...line,
-    meter: meterText({ meterReading, meterUnit, meterSource }),
-  }))
+type LineRow = Omit<MachineLine, 'meter' | 'open'> &
+  Pick<MachineFields, 'meterReading' | 'meterUnit' | 'meterSource'> & { open: number }
+const asLine = ({ meterReading, meterUnit, meterSource, open, ...line }: LineRow): MachineLine => ({
+  ...line,
+  open: open === 1,
+  meter: meterText({ meterReading, meterUnit, meterSource }),
+})
+
+/** A page of machines, the one that was here last first: all of them, or those with some words in name, owner, serial number or kind. */
+export function machineLines(db: Database, words = '', before = Number.MAX_SAFE_INTEGER, limit = 50): MachineLine[] {
+  if (!words.trim()) return rows<LineRow>(db, LINES_BEFORE, { before, limit }).map(asLine)
+  const q = asked(words)
+  const found = q === null ? [] : rows<{ id: string }>(db, FOUND, { q, limit })
+  const named = found.flatMap(({ id }) => rows<LineRow>(db, LINE_OF_MACHINE, { id }))
+  const sought = words.trim().toLowerCase()
+  const kinds = Object.entries(MACHINE_KINDS).flatMap(([k, v]) => (v.label.toLowerCase().includes(sought) ? [k] : []))
+  const ofKind = kinds.length ? rows<LineRow>(db, LINES_OF_KINDS, { before, limit, kinds: JSON.stringify(kinds) }) : []
+  const all = new Map([...named.filter(m => m.last < before), ...ofKind].map(m => [m.id, m]))
+  return [...all.values()]
+    .sort((a, b) => b.last - a.last)
+    .slice(0, limit)
+    .map(asLine)
 }
 
 export function meterText({

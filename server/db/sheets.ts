@@ -9,14 +9,17 @@ import type { Sheet, SheetLine } from '#shared/types/records'
 import { keepChange } from './changes'
 import { versionOf } from './differences'
 import { Refusal } from './refusal'
-import { row, rows, run } from './statements'
+import { anywhere, row, rows, run } from './statements'
 
 const SHEETS = `
-  SELECT   s.id, s.name, s.engine_class AS engineClass, s.body, s.updated_at AS updatedAt, COUNT(e.id) AS machines
+  SELECT   s.id, s.name, s.engine_class AS engineClass, s.body, s.updated_at AS updatedAt,
+           (SELECT COUNT(*) FROM engines e WHERE e.spec_sheet_id = s.id) AS machines
   FROM     spec_sheets s
-  LEFT JOIN engines e ON e.spec_sheet_id = s.id
-  GROUP BY s.id
-  ORDER BY s.name COLLATE NOCASE`
+  WHERE    s.name >= @after COLLATE NOCASE AND (s.name > @after COLLATE NOCASE OR s.id > @afterId) AND s.name LIKE @like ESCAPE '\\'
+    AND    (@engineClass IS NULL OR s.engine_class = @engineClass)
+    AND    (@figures = 0 OR json_array_length(s.body, '$.values') > 0)
+  ORDER BY s.name COLLATE NOCASE, s.id
+  LIMIT    200`
 const SHEET =
   'SELECT id, name, engine_class AS engineClass, body, updated_at AS updatedAt FROM spec_sheets WHERE id = ?'
 const MACHINES_OF_SHEET = `
@@ -46,8 +49,24 @@ export interface SheetBody {
 
 export const sheetBody = (json: string): SheetBody => sheetBodySchema.parse(JSON.parse(json))
 
-export function sheetLines(db: Database): SheetLine[] {
-  return rows<SheetRow & { machines: number }>(db, SHEETS).map(({ body, ...line }) => {
+export interface SheetsAsked {
+  /** anywhere in the name */
+  words?: string
+  engineClass?: string | null
+  /** only those that hold a figure */
+  figures?: boolean
+  /** name and id that the page before ended with */
+  after?: string
+  afterId?: string
+}
+
+/** A page of sheets by name, two hundred at most. */
+export function sheetLines(
+  db: Database,
+  { words = '', engineClass = null, figures = false, after = '', afterId = '' }: SheetsAsked = {},
+): SheetLine[] {
+  const asked = { like: anywhere(words), engineClass, figures: figures ? 1 : 0, after, afterId }
+  return rows<SheetRow & { machines: number }>(db, SHEETS, asked).map(({ body, ...line }) => {
     const { values, fill } = sheetBody(body)
     return {
       ...line,

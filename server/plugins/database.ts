@@ -13,7 +13,7 @@ export default defineNitroPlugin(nitro => {
     process.exit(1)
   }
   judgedBy(useRuntimeConfig().app.buildId)
-  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage(), followReplica()]
+  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {
     for (const stop of stops) stop()
     await endPool()
@@ -33,6 +33,22 @@ function watchStorage(): () => void {
   timer.unref()
   return () => {
     clearTimeout(check)
+    clearInterval(timer)
+  }
+}
+
+/** Ten minutes after the start, and each day from then on. */
+function tidyDaily(): () => void {
+  const tidy = (): void => {
+    if (storageNow().refuses) return
+    void runAside<string[]>('tidy', {}).catch(error => console.error("The folder can't be tidied:", error))
+  }
+  const first = setTimeout(tidy, 600_000)
+  const timer = setInterval(tidy, 86_400_000)
+  first.unref()
+  timer.unref()
+  return () => {
+    clearTimeout(first)
     clearInterval(timer)
   }
 }

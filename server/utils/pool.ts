@@ -25,6 +25,7 @@ const LIMIT_MS = {
   alike: 20_000,
   backup: 3_600_000,
   quickCheck: 600_000,
+  tidy: 600_000,
 }
 type Task = keyof typeof LIMIT_MS
 

@@ -7,6 +7,7 @@ import type { BackupAsked } from '../backup/make'
 import { BackupError, makeBackup } from '../backup/make'
 import type { BackupLine } from '../backup/manifest'
 import { alikeCases } from '../db/cases'
+import { forgetOld } from '../db/deliveries'
 import { jobFile } from '../db/jobs'
 import { DATABASE_NAME } from '../db/name'
 import { tidyPhotos } from '../db/photos'
@@ -66,17 +67,18 @@ function soundness(dataDir: string): string | null {
   }
 }
 
-/** A backup, and the pictures tidied after it: what was swept is in it still. */
-export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> =>
-  outcome(async () => {
-    const line = await makeBackup(asked)
-    const db = new Database(join(asked.dataDir, DATABASE_NAME), { timeout: 5000 })
+export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> => outcome(() => makeBackup(asked))
+
+/** Once a day: pictures from before get the name of their hash, what nothing on record names is swept, what was sent long ago is forgotten. */
+export const tidy = ({ dataDir }: { dataDir: string }) =>
+  outcome(() => {
+    const db = new Database(join(dataDir, DATABASE_NAME), { timeout: 5000 })
     try {
-      if (asked.reason !== 'migration') tidyPhotos(db, asked.dataDir)
+      forgetOld(db)
+      return tidyPhotos(db, dataDir)
     } finally {
       db.close()
     }
-    return line
   })
 
 // before a change of the database, when nothing else may go on: node worker.mjs <what is asked, as JSON>

@@ -174,7 +174,9 @@ export interface MachineLine {
   meter: string
   jobs: number
   open: boolean
-  lastAt: string | null
+  /** number and day of its last job */
+  last: number
+  lastAt: string
 }
 export interface ShopView {
   policy: ShopPolicy

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { MACHINE_KINDS } from '#core/engine/words'
 import type { MachineLine } from '#shared/types/records'
@@ -6,20 +7,24 @@ import type { MachineLine } from '#shared/types/records'
 const machines = ref<MachineLine[]>([])
 const trouble = ref('')
 const loaded = ref(false)
-onMounted(async () => {
-  machines.value = await read<MachineLine[]>('/api/machines').catch((error: Error) => {
-    trouble.value = error.message
-    return []
-  })
-  loaded.value = true
-})
 const filter = ref('')
-const shown = computed(() => {
-  const words = filter.value.trim().toLowerCase()
-  return machines.value.filter(m =>
-    `${m.name} ${m.customerName} ${MACHINE_KINDS[m.kind].label}`.toLowerCase().includes(words),
-  )
-})
+/** a page of those that were here before may follow */
+const more = ref(false)
+const PAGE = 50
+async function load(before?: number): Promise<void> {
+  const asked = new URLSearchParams({ q: filter.value.trim(), ...(before !== undefined && { before: String(before) }) })
+  try {
+    const page = await read<MachineLine[]>(`/api/machines?${asked}`)
+    machines.value = before === undefined ? page : [...machines.value, ...page]
+    more.value = page.length >= PAGE
+    trouble.value = ''
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+  loaded.value = true
+}
+onMounted(() => load())
+watchDebounced(filter, () => load(), { debounce: 150 })
 </script>
 
 <template>
@@ -29,26 +34,30 @@ const shown = computed(() => {
       <div class="filter"><PlainField v-model="filter" label="Only those with" /></div>
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
-    <p v-else-if="loaded && !machines.length" class="note">
+    <p v-else-if="loaded && !machines.length && !filter" class="note">
       No machine has been here yet. <NuxtLink to="/jobs/new">Book in the first one.</NuxtLink>
     </p>
     <ul class="list">
-      <li v-for="m in shown" :key="m.id">
+      <li v-for="m in machines" :key="m.id">
         <NuxtLink :to="`/machines/${m.id}`">
           <b>{{ m.name }}</b><span class="lab">{{ MACHINE_KINDS[m.kind].label }}</span
           ><span>{{ m.customerName }}</span
           ><span class="lab">{{ m.meter }}</span>
           <span class="lab"
-            >{{ m.jobs }} job{{ m.jobs === 1 ? '' : 's'
-            }}<template v-if="m.lastAt">, last {{ dayjs(m.lastAt).format('D MMM YYYY') }}</template></span
+            >{{ m.jobs }} job{{ m.jobs === 1 ? '' : 's' }}, last {{ dayjs(m.lastAt).format('D MMM YYYY') }}</span
           ><span class="st" :class="m.open ? 'near' : 'open'">{{ m.open ? '◐ in the shop' : '○ out' }}</span>
         </NuxtLink>
       </li>
     </ul>
+    <p v-if="loaded && !machines.length && filter" class="note">No machine with these words.</p>
+    <ElButton v-if="more" class="earlier" @click="load(machines.at(-1)?.last)">Those that were here before</ElButton>
   </div>
 </template>
 
 <style scoped>
+.earlier {
+  margin-top: 14px;
+}
 .list a {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 0.9fr) minmax(0, 1.1fr) 104px;

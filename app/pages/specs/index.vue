@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { ulid } from 'ulid'
 import dayjs from 'dayjs'
 import { ENGINE_CLASSES } from '#core/engine/words'
@@ -12,18 +13,22 @@ const router = useRouter()
 const sheets = ref<SheetLine[] | null>(null)
 const trouble = ref('')
 const sought = ref('')
-onMounted(async () => {
-  sheets.value = await read<SheetLine[]>('/api/specs').catch((error: Error) => {
-    trouble.value = error.message
-    return []
-  })
-})
-const shown = computed(
-  () =>
-    sheets.value?.filter(s =>
-      `${s.name} ${ENGINE_CLASSES[s.engineClass]}`.toLowerCase().includes(sought.value.trim().toLowerCase()),
-    ) ?? [],
-)
+async function load(last?: SheetLine): Promise<void> {
+  const asked = new URLSearchParams({ find: sought.value.trim(), after: last?.name ?? '', afterId: last?.id ?? '' })
+  try {
+    const page = await read<SheetLine[]>(`/api/specs?${asked}`)
+    sheets.value = last ? [...(sheets.value ?? []), ...page] : page
+    more.value = page.length >= 200
+  } catch (error) {
+    trouble.value = (error as Error).message
+    sheets.value ??= []
+  }
+}
+onMounted(() => load())
+watchDebounced(sought, () => load(), { debounce: 150 })
+/** a page of those further down the alphabet may follow */
+const more = ref(false)
+const shown = computed(() => sheets.value ?? [])
 const fresh = reactive({ id: ulid(), open: false, name: '', engineClass: 'S4' as EngineClass, message: '' })
 async function add(): Promise<void> {
   const outcome = await send<{ id: string }>('/api/specs', 'POST', {
@@ -85,6 +90,7 @@ async function add(): Promise<void> {
         >
       </li>
     </ul>
+    <ElButton v-if="more" @click="load(shown.at(-1))">Further ones</ElButton>
     <p v-if="sheets && !shown.length" class="note">No sheet is called that.</p>
   </div>
 </template>

@@ -4,7 +4,7 @@ import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
 import { jobsOfMachine, visitsOf } from '../../db/jobs'
 import { versionOf } from '../../db/differences'
-import { customerOf, engineOf, machineOf, machineRecord } from '../../db/machines'
+import { customerOf, engineOf, machineOf, machineRecord, meterText } from '../../db/machines'
 import { policyOf } from '../../db/shop'
 
 export default answer(event => {
@@ -24,6 +24,7 @@ export default answer(event => {
   return {
     version: versionOf(machineRecord(useDb(), machine.id)),
     machine,
+    meter: meterText(machine),
     facts,
     spec,
     fill,

@@ -7,10 +7,13 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { alikeCases, causeCounts } from '../../../server/db/cases'
 import { findAnything } from '../../../server/db/find'
-import { closedLines, jobLine, machinesHere, refreshHeads, todayLines } from '../../../server/db/jobLines'
+import { closedLines, jobLine, refreshHeads, todayLines } from '../../../server/db/jobLines'
 import { bookIn, logEntry } from '../../../server/db/jobs'
-import { engineOf, machineOf, updateMachine } from '../../../server/db/machines'
+import { customersOf, engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
+import { importPrices } from '../../../server/db/prices'
+import { sheetLines } from '../../../server/db/sheets'
+import { addShelf, saveShelf, shelfFields } from '../../../server/db/shelf'
 import { addPerson, savePolicy } from '../../../server/db/shop'
 import { prepared } from '../../../server/db/statements'
 import { newFolder } from '../../server'
@@ -69,10 +72,10 @@ describe('Today', () => {
     const id = book()
     const handed = back(id)
     expect(jobLine(db, id).closed).toBe(true)
-    expect(machinesHere(db).size).toBe(0)
+    expect(machineLines(db).filter(m => m.open)).toEqual([])
     log(id, 'void', { reason: 'not yet' }, { supersedes: handed.id })
     expect(todayLines(db, Infinity)).toMatchObject([{ id, closed: false }])
-    expect(machinesHere(db).size).toBe(1)
+    expect(machineLines(db).filter(m => m.open)).toHaveLength(1)
   })
   it('one that came back is not out any more', () => {
     const id = book()
@@ -204,7 +207,8 @@ describe('ten years of jobs', () => {
     refreshHeads(db, 50)
     alikeCases(db, id)
     findAnything(db, 'thistle')
-    machinesHere(db)
+    machineLines(db)
+    machineLines(db, 'mower', 900)
     const large =
       /SCAN (entries|jobs|heads|machines|customers|engines|named_jobs|changes|e|j|h|m|c|g|n)\b(?! USING (COVERING )?INDEX)/
     const explain = (sql: string): unknown[] => {
@@ -218,5 +222,39 @@ describe('ten years of jobs', () => {
         .map(step => `${step.detail}: ${sql.trim().slice(0, 90)}`),
     )
     expect(bad).toEqual([])
+  })
+})
+
+describe('lists', () => {
+  it('come a page at a time, the one that was here last first, and by words in name, owner, serial number or kind', () => {
+    const jobs = Array.from({ length: 5 }, (_, i) => book({ customer: { name: `Owner ${i}`, contact: null } }))
+    const all = machineLines(db, '', undefined, 3)
+    expect(all.map(m => m.customerName)).toEqual(['Owner 4', 'Owner 3', 'Owner 2'])
+    expect(machineLines(db, '', all.at(-1)?.last, 3).map(m => m.customerName)).toEqual(['Owner 1', 'Owner 0'])
+    expect(machineLines(db, 'owner 3').map(m => [m.customerName, m.jobs, m.open])).toEqual([['Owner 3', 1, true]])
+    expect(machineLines(db, 'mower')).toHaveLength(5)
+    expect(machineLines(db, 'zzz "')).toEqual([])
+    back(jobs[3] ?? '')
+    expect(machineLines(db, 'owner 3')[0]?.open).toBe(false)
+    expect(customersOf(db, 'owner').length).toBe(5)
+    expect(customersOf(db, 'Owner 3').map(c => c.name)).toEqual(['Owner 3'])
+    const sheets = sheetLines(db)
+    expect(sheets).toHaveLength(5)
+    const [first] = sheets
+    expect(sheetLines(db, { after: first?.name ?? '', afterId: first?.id ?? '' })).toHaveLength(4)
+    expect(sheetLines(db, { engineClass: 'H2' })).toEqual([])
+    expect(sheetLines(db, { words: 'thistle', figures: true })).toHaveLength(5)
+  })
+  it('parts on the shelf and prices are found by their words, also by a new name', () => {
+    const id = ulid()
+    const part = { part: null, name: 'Crank, forged', engineClass: 'S4', fromJobId: null, grade: 'used', tested: null }
+    const item = addShelf(db, id, { ...part, measured: null, place: 'Loft', priceMinor: 1, quarantine: null } as never)
+    const text = 'number;name;price\nA-77;Oil pump, twin;80,00'
+    importPrices(db, { text, supplier: 'Tollbrook', kind: 'retail', pricedOn: '2026-05-04', apply: true, by })
+    expect(findAnything(db, 'forged loft')[0]).toMatchObject({ to: `/shelf?part=${item.number}` })
+    expect(findAnything(db, 'twin toll')[0]).toMatchObject({ title: 'Oil pump, twin', to: '/parts?find=A-77' })
+    const { name: _, ...rest } = shelfFields(item)
+    saveShelf(db, id, { ...rest, name: 'Crank, pressed' }, by)
+    expect([findAnything(db, 'forged'), findAnything(db, 'pressed')].map(f => f.length)).toEqual([0, 1])
   })
 })
