@@ -1,9 +1,10 @@
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Database } from 'better-sqlite3'
+import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import migrations from '#migrations'
 import type { Entry } from '#core/entries/types'
@@ -82,11 +83,81 @@ async function measured(jobs: number): Promise<Map<string, string>> {
   }
   figures.set('one entry written: p50, p99', `${ms(at(written, 0.5))}, ${ms(at(written, 0.99))}`)
   figures.set('one entry written: loop held at most', ms((await loop(child)).max))
+  await besideBare(figures, { url, data, jobId, by: people[0]?.id ?? '' })
   figures.set('memory after all this', `${rss(child)} MB`)
   child.kill('SIGTERM')
   await new Promise(done => child.once('exit', done))
   return figures
 }
+
+type Cannon = (options: Record<string, unknown>) => Promise<{ requests: { average: number } }>
+interface Shop {
+  url: string
+  data: string
+  jobId: string
+  by: string
+}
+
+/** One job read and one entry written, beside a server of the same make that reads the same rows, sends the same JSON, and knows nothing. */
+async function besideBare(figures: Map<string, string>, { url, data, jobId, by }: Shop): Promise<void> {
+  const autocannon = createRequire(import.meta.url)('autocannon') as Cannon
+  const copy = join(data, 'bare.db')
+  const db = new Database(join(data, 'remedium.db'), { readonly: true })
+  await db.backup(copy)
+  db.close()
+  const answer = await fetch(`${url}/api/jobs/${jobId}`)
+  const headers = Object.fromEntries(answer.headers)
+  const port = await freePort()
+  const bare = spawn(process.execPath, ['bench/bare.mjs'], {
+    env: { ...process.env, PORT: String(port), BARE_DB: copy, BARE_JOB: jobId, BARE_HEADERS: JSON.stringify(headers) },
+    stdio: ['pipe', 'ignore', 'inherit'],
+  })
+  bare.stdin?.end(await answer.text())
+  const there = `http://127.0.0.1:${port}`
+  for (let i = 0; i < 200; i++) {
+    const up = await fetch(`${there}/jobs/${jobId}`).then(
+      r => r.ok,
+      () => false,
+    )
+    if (up) break
+    await new Promise(done => setTimeout(done, 20))
+  }
+  const note = (): string =>
+    JSON.stringify({
+      ...{ id: ulid(), kind: 'note', at: new Date().toISOString(), by, how: null, supersedes: null },
+      body: { stage: 'build', text: 'A word more' },
+    })
+  for (const connections of [1, 50]) {
+    const read = async (path: string): Promise<number> =>
+      (await autocannon({ url: path, connections, duration: 5 })).requests.average
+    const write = async (path: string): Promise<number> =>
+      (
+        await autocannon({
+          url: path,
+          connections,
+          duration: 5,
+          requests: [
+            {
+              method: 'POST',
+              headers: { 'content-type': 'application/json' },
+              setupRequest: (r: object) => ({ ...r, body: note() }),
+            },
+          ],
+        })
+      ).requests.average
+    const who = `${connections} client${connections === 1 ? '' : 's'}`
+    const [readOurs, readBare] = [await read(`${url}/api/jobs/${jobId}`), await read(`${there}/jobs/${jobId}`)]
+    figures.set(`one job, ${who}: of a bare server`, share(readOurs, readBare))
+    const [wroteOurs, wroteBare] = [
+      await write(`${url}/api/jobs/${jobId}/entries`),
+      await write(`${there}/jobs/${jobId}`),
+    ]
+    figures.set(`one entry written, ${who}: of a bare server`, share(wroteOurs, wroteBare))
+  }
+  bare.kill('SIGTERM')
+}
+const share = (ours: number, bare: number): string =>
+  `${Math.round((100 * ours) / bare)} % (${Math.round(ours)} of ${Math.round(bare)} a second)`
 
 const ms = (x: number): string => `${x < 10 ? x.toFixed(1) : x.toFixed(0)} ms`
 const at = (all: number[], share: number): number =>
@@ -137,11 +208,24 @@ function grown(data: string, jobs: number): string {
     .map(v => lengthened(v.entries))
   const sources = jobsOf(db).map(j => j.machineId)
   const add = grower(db)
+  // what is found by its words is put together once at the end: a job's words grow with each entry
+  const found = db.prepare("SELECT sql FROM sqlite_master WHERE name = 'entry_is_found'").pluck().get() as string
+  db.exec('DROP TRIGGER entry_is_found')
   let last = ''
   db.transaction(() => {
     for (let n = 0; n < jobs; n++)
       last = add(300 + n, sources[n % sources.length] ?? '', models[n % models.length] ?? [], n < jobs - OPEN)
   })()
+  db.exec(`
+    UPDATE found_jobs
+    SET    words = words || ' ' || COALESCE((SELECT group_concat(w.words, ' ') FROM entry_words w JOIN jobs j ON j.id = w.job_id WHERE j.number = found_jobs.rowid), '')
+    WHERE  rowid >= 300`)
+  db.exec(found)
+  // closed jobs of one model are judged alike: the first few are judged, the others get their line
+  db.exec(`
+    UPDATE heads AS h
+    SET    line = (SELECT json_set(m.line, '$.id', h.job_id, '$.number', h.number, '$.closed', json('true')) FROM heads m WHERE m.number = 200 + h.number % 18 + 1), is_out = 0, stamp = 'grown'
+    WHERE  h.closed = 1 AND h.number BETWEEN 340 AND ${300 + jobs - OPEN - 200}`)
   while (refreshHeads(db, 10_000));
   closeDatabase(db)
   return last
@@ -160,7 +244,7 @@ function lengthened(entries: Entry[]): Entry[] {
   return [...own, ...notes]
 }
 
-function grower(db: Database): (number: number, source: string, model: Entry[], closed: boolean) => string {
+function grower(db: Database.Database): (number: number, source: string, model: Entry[], closed: boolean) => string {
   const machine = db.prepare(
     'INSERT INTO machines SELECT ?, customer_id, kind, name, serial, meter_reading, meter_unit, meter_source, created_at, updated_at FROM machines WHERE id = ?',
   )

@@ -72,7 +72,7 @@ const last = computed(() => view.value?.lines[0] ?? null)
       <ElTableColumn label="Size" width="100" align="right">
         <template #default="{ row }">{{ size(row.bytes) }}</template>
       </ElTableColumn>
-      <ElTableColumn label="" width="120" align="right">
+      <ElTableColumn label="Take along" width="120" align="right">
         <template #default="{ row }"
           ><a :href="`/api/shop/backups/${row.name}`" class="get" :aria-label="`Download ${row.name}`"
             >Download</a

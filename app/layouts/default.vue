@@ -70,7 +70,7 @@ useKeys({
       </label>
     </header>
     <main id="main" tabindex="-1">
-      <p v-if="place.state?.storage.words" class="bar place" role="alert">{{ place.state.storage.words }}</p>
+      <p v-if="place.words" class="bar place" role="alert">{{ place.words }}</p>
       <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
       <slot v-else />
     </main>

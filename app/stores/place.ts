@@ -12,5 +12,7 @@ export const usePlaceStore = defineStore('place', () => {
   }
   useIntervalFn(look, EVERY_MS, { immediateCallback: true })
   const backup = computed(() => state.value?.backup ?? null)
-  return { state, backup, look }
+  /** what is wrong with the place; null: nothing */
+  const words = computed(() => state.value?.storage.words ?? null)
+  return { backup, words, look }
 })

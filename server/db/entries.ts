@@ -31,6 +31,8 @@ export interface Unreadable {
   kind: string
   at: string
   why: string
+  /** its body as it lies there */
+  raw: string
 }
 
 /** Entries checked on their way out. A row never changes once it is there, so once for each is enough, while it is in use. */
@@ -52,7 +54,7 @@ function parsed({ id, kind, at, by, how, body, supersedes }: EntryRow): Entry | 
   } catch (error) {
     const why = error instanceof z.ZodError ? (error.issues[0]?.message ?? 'not of its form') : 'not JSON'
     console.error(`Entry ${id} (${kind}, ${at}) can't be read: ${why}`)
-    return { id, kind, at, why }
+    return { id, kind, at, why, raw: body }
   }
 }
 

@@ -75,7 +75,7 @@ const bare = (job: { id: string; number: number; machineId: string; createdAt: s
  * What stands on Today: every open job, those that went out not to be run, and the newest that were handed back. Nothing older is read.
  * @param budgetMs how long lines that changed may be judged here; what is left is shown as it stood, marked, and judged in the background
  */
-export function todayLines(db: Database, budgetMs = 25): JobLine[] {
+export function todayLines(db: Database, budgetMs = 12): JobLine[] {
   const until = performance.now() + budgetMs
   const heads = [
     ...rows<Head>(db, MOVED),

@@ -18,11 +18,11 @@ export const JOB_FORMAT = 'remedium-job/1'
 
 /** A job with all that it is judged from, as one file. Pictures stay where they are. */
 export function jobJson(
-  { number, createdAt, customer, machine, facts, spec, fill, entries }: JobView,
+  { number, createdAt, customer, machine, facts, spec, fill, entries, unreadable }: JobView,
   currency: string,
 ): string {
   const { id: _, customerId: __, ...bare } = machine
-  return `${JSON.stringify({ format: JOB_FORMAT, number, createdAt, currency, customer: { name: customer.name, contact: customer.contact }, machine: bare, facts, spec, fill, entries }, null, 2)}\n`
+  return `${JSON.stringify({ format: JOB_FORMAT, number, createdAt, currency, customer: { name: customer.name, contact: customer.contact }, machine: bare, facts, spec, fill, entries, ...(unreadable.length && { unreadable }) }, null, 2)}\n`
 }
 
 /** Entries that mean something only where they were made: pictures, and what went by this shop's links. */
@@ -36,6 +36,8 @@ const fileSchema = z.object({
   facts: factsSchema,
   spec: specListSchema,
   entries: z.array(z.unknown()).max(5000, 'A job can hold 5,000 entries.'),
+  /** what could not be read where it came from: it goes along, and no further */
+  unreadable: z.array(z.unknown()).nullish(),
 })
 
 /**
@@ -151,6 +153,11 @@ export function jobFileJsonSchema(): unknown {
       spec: { type: 'array' },
       fill: { type: ['object', 'null'] },
       entries: { type: 'array', items: entry },
+      unreadable: {
+        type: 'array',
+        description:
+          'entries that could not be read where the file was written, each with its body as it lay there (raw)',
+      },
     },
     $defs: bodies,
   }

@@ -130,3 +130,11 @@ export const wayOf = (name: string, way: string, lines: object[], more: object =
   ...{ daysDown: 0, ruledOut: null },
   ...more,
 })
+
+/** Changes rules of the shop as they stand now; gives back what they were. */
+export async function rules(request: APIRequestContext, change: object): Promise<object> {
+  const { policy, version } = (await (await request.get('/api/shop')).json()) as { policy: object; version: string }
+  const kept = await request.put('/api/shop/policy', { data: { ...policy, ...change, version } })
+  expect(kept.ok()).toBe(true)
+  return policy
+}

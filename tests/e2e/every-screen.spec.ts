@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, jobNumbered } from './bench'
+import { atTheBench, jobNumbered, rules } from './bench'
 
 test.describe.configure({ mode: 'parallel' })
 
@@ -102,8 +102,7 @@ for (const [width, also, language] of [
     page,
   }) => {
     test.setTimeout(300_000)
-    const { policy } = (await (await page.request.get('/api/shop')).json()) as { policy: object }
-    await page.request.put('/api/shop/policy', { data: { ...policy, ...language } })
+    const policy = await rules(page.request, language)
     try {
       await page.setViewportSize({ width, height: 800 })
       const found: string[] = []
@@ -128,7 +127,7 @@ for (const [width, also, language] of [
       }
       expect(found).toEqual([])
     } finally {
-      await page.request.put('/api/shop/policy', { data: policy })
+      await rules(page.request, policy)
     }
   })
 }

@@ -1,4 +1,7 @@
+import { cpSync } from 'node:fs'
 import type { Page } from '@playwright/test'
+import { newFolder, startBuilt } from '../server'
+import { SEEDED } from './seed'
 import { expect, test } from './shop'
 import { atTheBench, pick } from './bench'
 
@@ -85,7 +88,11 @@ test("somebody else's change stands beside one's own before it is saved over", a
 })
 
 test('a shop without a backup is told so, makes one, and can take it along', async ({ page }) => {
-  await page.goto('/')
+  // one of its own, just started: the first nightly one has not come yet
+  const folder = newFolder()
+  cpSync(SEEDED, folder, { recursive: true })
+  const server = await startBuilt(folder)
+  await page.goto(server.url)
   await expect(page.getByText('No backup was made yet.')).toBeVisible()
   await page.getByRole('link', { name: 'Make one now' }).click()
   await page.getByRole('button', { name: 'Make a backup now' }).click()
@@ -96,7 +103,8 @@ test('a shop without a backup is told so, makes one, and can take it along', asy
     .first()
     .click()
   expect((await download).suggestedFilename()).toMatch(/^remedium-\d{8}T\d{6}Z-asked\.tar\.gz$/)
-  await page.goto('/')
+  await page.goto(server.url)
   await expect(page.getByRole('heading', { name: 'Your move' })).toBeVisible()
   await expect(page.getByText('No backup was made yet.')).toHaveCount(0)
+  await server.stop()
 })

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, openJob, sureLine, wayOf } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, openJob, rules, sureLine, wayOf } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -9,8 +9,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   page,
 }) => {
   test.setTimeout(90_000)
-  const { policy } = (await (await page.request.get('/api/shop')).json()) as { policy: object }
-  await page.request.put('/api/shop/policy', { data: { ...policy, labourRateMinor: 5200, taxPct: 0 } })
+  await rules(page.request, { labourRateMinor: 5200, taxPct: 0 })
   const id = await freshJob(page, 'Blade does not turn it any more', 'other', { valves: 'side', bore: 'bare' })
   await logged(page, id, 'terms', {
     ...{ useClass: 'working', runningValueMinor: 64_000, asIsValueMinor: 6000, capMinor: 11_000, deadline: null },

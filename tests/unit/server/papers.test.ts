@@ -226,6 +226,10 @@ describe('papers and files of the demo shop', () => {
     expect(lines.find(l => l.id === second!.id)?.trouble).toBeNull()
     const view = jobView(db, first!.id)
     expect(view.unreadable).toMatchObject([{ kind: 'oil' }])
+    // it goes out with the job as it lies there
+    expect(JSON.parse(jobJson(view, 'EUR')).unreadable).toMatchObject([
+      { kind: 'oil', raw: '{"reading":{"by":"nose"}}' },
+    ])
     expect(words(jobRecord(view, policyOf(db), peopleOf(db), NOW))).toContain("can't be read")
     // facts that no judgement can work with
     db.prepare('UPDATE engines SET facts = ?, updated_at = ? WHERE machine_id = ?').run(

@@ -1,5 +1,7 @@
-import type { JobPage } from '#shared/types/records'
-import { jobView } from '../../../db/jobs'
-import { stuckHistory } from '../../../db/stuck'
+import { jobPageJson } from '../../../db/jobPages'
 
-export default answer((event): JobPage => ({ ...jobView(useDb(), routeId(event)), stuck: stuckHistory(useDb()) }))
+export default answer(event => {
+  const json = jobPageJson(useDb(), routeId(event))
+  setHeader(event, 'content-type', 'application/json')
+  return json
+})

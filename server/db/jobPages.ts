@@ -1,0 +1,40 @@
+import type { Database } from 'better-sqlite3'
+import { LRUCache } from 'lru-cache'
+import type { JobPage } from '#shared/types/records'
+import { logStamp } from './entries'
+import { jobOf, jobView } from './jobs'
+import { row } from './statements'
+import { stuckHistory } from './stuck'
+
+const RECORDS = `
+  SELECT m.updated_at || c.updated_at || e.updated_at || s.updated_at AS stamp
+  FROM   machines m
+  JOIN   customers c ON c.id = m.customer_id
+  JOIN   engines e ON e.machine_id = m.id
+  JOIN   spec_sheets s ON s.id = e.spec_sheet_id
+  WHERE  m.id = ?`
+/** What other jobs taught: causes that were named, screws that were got out. */
+const LEARNT = `
+  SELECT (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'cause_found') || ' ' ||
+         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'fasteners') || ' ' ||
+         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'clues') || ' ' ||
+         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'void') AS stamp`
+
+/** Jobs as they were last sent: 32 MB of them at most. */
+const kept = new LRUCache<string, { stamp: string; json: string }>({
+  maxSize: 32 * 1024 * 1024,
+  sizeCalculation: ({ json }) => json.length + 100,
+})
+
+/** One job with all that it is judged from, as JSON: put together once for each time that something of it moves. */
+export function jobPageJson(db: Database, id: string): string {
+  const { machineId } = jobOf(db, id)
+  const records = row<{ stamp: string }>(db, RECORDS, machineId)?.stamp ?? ''
+  const stamp = `${logStamp(db, machineId)} ${records} ${row<{ stamp: string }>(db, LEARNT)?.stamp ?? ''}`
+  const key = `${db.name} ${id}`
+  const known = kept.get(key)
+  if (known?.stamp === stamp) return known.json
+  const json = JSON.stringify({ ...jobView(db, id), stuck: stuckHistory(db) } satisfies JobPage)
+  kept.set(key, { stamp, json })
+  return json
+}
