@@ -57,7 +57,7 @@ async function buildWorker(outfile: string): Promise<void> {
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
-  buildDir: '.nuxt',
+  buildDir: process.env.REMEDIUM_BUILD_DIR || '.nuxt',
   telemetry: false,
   devtools: { enabled: false },
   ssr: false,

@@ -37,12 +37,16 @@ export function run(cmd, args, { extra = {}, quiet = false } = {}) {
   return r.status ?? 1
 }
 /** Runs commands one after the other, without holding up what runs beside them; their exit codes. */
-export async function runBeside(commands) {
+export async function runBeside(commands, extra = {}) {
   const codes = []
   for (const [cmd, args] of commands) {
     const started = Date.now()
     const code = await new Promise(done => {
-      const child = spawn(cmd, args, { stdio: ['ignore', 'inherit', 'inherit'], env, cwd: root })
+      const child = spawn(cmd, args, {
+        stdio: ['ignore', 'inherit', 'inherit'],
+        env: { ...env, ...extra },
+        cwd: root,
+      })
       child.once('error', () => done(1))
       child.once('exit', c => done(c ?? 1))
     })
@@ -80,13 +84,26 @@ export function ensureInstalled(options) {
   writeFileSync(stamp, wanted)
 }
 
+/** The program's own build lies beside what the editor and the checks read, and neither waits for the other. */
+const BUILD = { REMEDIUM_BUILD_DIR: '.nuxt-build' }
+const builtOf = () =>
+  hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
+const BUILT = join(root, '.output/.stamp')
+
 export function ensureBuilt() {
-  const stamp = join(root, '.output/.stamp')
-  const wanted =
-    hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
-  if (fresh(stamp, wanted)) return
-  must(bin('nuxt'), ['build'])
-  writeFileSync(stamp, wanted)
+  const wanted = builtOf()
+  if (fresh(BUILT, wanted)) return
+  must(bin('nuxt'), ['build'], { extra: BUILD })
+  writeFileSync(BUILT, wanted)
+}
+
+/** The same, without holding up what runs beside it. */
+export async function buildBeside() {
+  const wanted = builtOf()
+  if (fresh(BUILT, wanted)) return
+  const [code] = await runBeside([[bin('nuxt'), ['build']]], BUILD)
+  if (code !== 0) process.exit(code)
+  writeFileSync(BUILT, wanted)
 }
 
 /** One TypeScript program as one file that Node can run; built again only when its sources change. */

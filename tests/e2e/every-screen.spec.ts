@@ -108,7 +108,9 @@ for (const [width, also, language] of [
       const found: string[] = []
       for (const screen of await screens(page)) {
         await show(page, screen)
-        const { violations } = await new AxeBuilder({ page }).analyze()
+        // colours are the same at every width: they are measured once
+        const axe = new AxeBuilder({ page })
+        const { violations } = await (width === 1280 ? axe : axe.disableRules(['color-contrast'])).analyze()
         for (const w of [width, ...also]) {
           await page.setViewportSize({ width: w, height: 800 })
           const wide = await tooWide(page)
