@@ -51,6 +51,7 @@ async function measured(jobs: number): Promise<Map<string, string>> {
   }
   figures.set('ready, started again', ms(server.readyMs))
   figures.set('first Today after it', ms(await get('/api/jobs')))
+  figures.set('memory at rest', `${rss(child)} MB`)
   await loop(child)
   for (const [what, path] of [
     ['Today', '/api/jobs'],
@@ -122,6 +123,12 @@ async function besideBare(figures: Map<string, string>, { url, data, jobId, by }
     if (up) break
     await new Promise(done => setTimeout(done, 20))
   }
+  const open = ((await (await fetch(`${url}/api/jobs`)).json()) as { id: string; closed: boolean }[]).filter(
+    j => !j.closed,
+  )
+  let n = 0
+  /** a note on one open job after the other: no log grows past what logs are */
+  const next = (): string => open[n++ % open.length]?.id ?? jobId
   const note = (): string =>
     JSON.stringify({
       ...{ id: ulid(), kind: 'note', at: new Date().toISOString(), by, how: null, supersedes: null },
@@ -130,17 +137,17 @@ async function besideBare(figures: Map<string, string>, { url, data, jobId, by }
   for (const connections of [1, 50]) {
     const read = async (path: string): Promise<number> =>
       (await autocannon({ url: path, connections, duration: 5 })).requests.average
-    const write = async (path: string): Promise<number> =>
+    const write = async (base: string, path: (id: string) => string): Promise<number> =>
       (
         await autocannon({
-          url: path,
+          url: base,
           connections,
           duration: 5,
           requests: [
             {
               method: 'POST',
               headers: { 'content-type': 'application/json' },
-              setupRequest: (r: object) => ({ ...r, body: note() }),
+              setupRequest: (r: object) => ({ ...r, path: path(next()), body: note() }),
             },
           ],
         })
@@ -149,8 +156,8 @@ async function besideBare(figures: Map<string, string>, { url, data, jobId, by }
     const [readOurs, readBare] = [await read(`${url}/api/jobs/${jobId}`), await read(`${there}/jobs/${jobId}`)]
     figures.set(`one job, ${who}: of a bare server`, share(readOurs, readBare))
     const [wroteOurs, wroteBare] = [
-      await write(`${url}/api/jobs/${jobId}/entries`),
-      await write(`${there}/jobs/${jobId}`),
+      await write(url, id => `/api/jobs/${id}/entries`),
+      await write(there, id => `/jobs/${id}`),
     ]
     figures.set(`one entry written, ${who}: of a bare server`, share(wroteOurs, wroteBare))
   }

@@ -23,7 +23,12 @@ export interface Refused {
 class Standing implements Before {
   #inForce: Entry[] | undefined
   #assessment: Assessment | undefined
-  constructor(readonly file: JobFile) {}
+  #file: JobFile | undefined
+  constructor(readonly source: JobFile | (() => JobFile)) {}
+  get file(): JobFile {
+    return (this.#file ??= typeof this.source === 'function' ? this.source() : this.source)
+  }
+
   get inForce(): Entry[] {
     return (this.#inForce ??= entriesInForce(this.file.entries))
   }
@@ -52,11 +57,11 @@ const refused = (message: string, field?: string, hint = message): Refused => ({
 
 /**
  * The gates that every entry passes, whichever way it comes: at the bench, with booking in, or from a file.
- * @param file   the job with its log up to the entry
+ * @param file   the job with its log up to the entry, or how to get it: most entries pass without anybody asking for it
  * @param before the entry was logged elsewhere, under another shop's rates: what was agreed is held against those
  * @returns null where it may be logged
  */
-export function refusal(entry: Entry, file: JobFile, before = false): Refused | null {
+export function refusal(entry: Entry, file: JobFile | (() => JobFile), before = false): Refused | null {
   const log = new Standing(file)
   const safe = safeRefusal(entry, () => log.inForce)
   if (safe) return refused(safe)

@@ -14,7 +14,7 @@ import { policyOf, policyStamp } from './shop'
 import { row, rows, run } from './statements'
 
 const HEAD = `
-  SELECT h.job_id AS jobId, h.number, h.machine_id AS machineId, h.closed, h.stamp, h.line, j.created_at AS createdAt
+  SELECT h.job_id AS jobId, h.number, h.machine_id AS machineId, h.closed, h.is_out AS isOut, h.stamp, h.line, j.created_at AS createdAt
   FROM   heads h
   JOIN   jobs j ON j.id = h.job_id
   WHERE  `
@@ -37,6 +37,8 @@ interface Head {
   machineId: string
   createdAt: string
   closed: number
+  /** null: not judged since it was handed back */
+  isOut: number | null
   stamp: string
   line: string | null
 }
@@ -57,8 +59,8 @@ export const judgedBy = (build: string): void => {
 }
 
 /** What a line rests on: the logs of the machine's visits, its engine and sheet, the shop's rules, and the program. */
-const stampOf = (db: Database, { machineId }: Head): string =>
-  `${logStamp(db, machineId)} ${policyStamp(db)} ${engineStamp(db, machineId)} ${program}`
+const stampOf = (db: Database, { machineId }: Head, policy = policyStamp(db)): string =>
+  `${logStamp(db, machineId)} ${policy} ${engineStamp(db, machineId)} ${program}`
 
 /** The line of one job, as things are now. */
 export function jobLine(db: Database, id: string): JobLine {
@@ -68,23 +70,44 @@ export function jobLine(db: Database, id: string): JobLine {
 
 const bare = (job: { id: string; number: number; machineId: string; createdAt: string }): Head => ({
   ...{ jobId: job.id, number: job.number, machineId: job.machineId, createdAt: job.createdAt },
-  ...{ closed: 0, stamp: '', line: null },
+  ...{ closed: 0, isOut: null, stamp: '', line: null },
 })
 
+/** What stands on Today: every open job, those that went out not to be run, and the newest that were handed back. Nothing older is read. */
+const onToday = (db: Database): Head[] => [
+  ...new Map(
+    [
+      ...rows<Head>(db, MOVED),
+      ...rows<Head>(db, OPEN),
+      ...rows<Head>(db, OUT),
+      ...rows<Head>(db, CLOSED, Number.MAX_SAFE_INTEGER, 6),
+    ].map(h => [h.jobId, h]),
+  ).values(),
+]
+
 /**
- * What stands on Today: every open job, those that went out not to be run, and the newest that were handed back. Nothing older is read.
  * @param budgetMs how long lines that changed may be judged here; what is left is shown as it stood, marked, and judged in the background
  */
 export function todayLines(db: Database, budgetMs = 12): JobLine[] {
   const until = performance.now() + budgetMs
-  const heads = [
-    ...rows<Head>(db, MOVED),
-    ...rows<Head>(db, OPEN),
-    ...rows<Head>(db, OUT),
-    ...rows<Head>(db, CLOSED, Number.MAX_SAFE_INTEGER, 6),
-  ]
-  const lines = new Map(heads.map(h => [h.jobId, now(db, h, performance.now() < until)]))
-  return [...lines.values()].sort((a, b) => b.number - a.number)
+  return onToday(db)
+    .map(h => now(db, h, performance.now() < until))
+    .sort((a, b) => b.number - a.number)
+}
+
+/** The same as JSON: a line that still fits goes out as it lies there. Those that were handed back are judged again behind the page. */
+export function todayJson(db: Database, budgetMs = 12): string {
+  const until = performance.now() + budgetMs
+  const policy = policyStamp(db)
+  const lines = onToday(db).map(h => {
+    const fits = h.line !== null && ((h.closed === 1 && h.isOut !== null) || h.stamp === stampOf(db, h, policy))
+    const json = fits ? (h.line as string) : JSON.stringify(now(db, h, performance.now() < until))
+    return { number: h.number, json }
+  })
+  return `[${lines
+    .sort((a, b) => b.number - a.number)
+    .map(l => l.json)
+    .join(',')}]`
 }
 
 /** Jobs that were handed back, the newest first, from before a number on. */
@@ -92,16 +115,14 @@ export const closedLines = (db: Database, before: number, limit = 30): JobLine[]
   rows<Head>(db, CLOSED, before, limit).map(h => (h.line === null ? now(db, h, false) : asLine(h)))
 
 /**
- * Judges what is not judged any more, open jobs first.
+ * Judges what is not judged any more, open jobs first; each line is written by itself, so that nobody waits long behind it.
  * @returns whether some is left
  */
 export function refreshHeads(db: Database, budgetMs: number): boolean {
-  return db.transaction(() => refresh(db, performance.now() + budgetMs)).immediate()
-}
-
-function refresh(db: Database, until: number): boolean {
+  const until = performance.now() + budgetMs
+  const policy = policyStamp(db)
   for (const h of [...rows<Head>(db, MOVED), ...rows<Head>(db, OPEN), ...rows<Head>(db, OUT)]) {
-    if (h.stamp === stampOf(db, h)) continue
+    if (h.stamp === stampOf(db, h, policy)) continue
     if (performance.now() >= until) return true
     now(db, h, true)
   }
@@ -112,35 +133,46 @@ function refresh(db: Database, until: number): boolean {
   return row(db, UNJUDGED) !== undefined
 }
 
-/** Rows written so far: nothing has to be looked at again before it moves. */
+/** Rows written so far by this connection: nothing has to be looked at again before it moves. */
 const written = (db: Database): number => row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? 0
 
-/** Keeps the lines up to date while nobody asks; ends when it is told to. */
-export function keepHeads(db: Database): () => void {
+const LOOK_MS = 400
+
+/**
+ * Keeps the lines up to date while nobody asks; ends when it is told to.
+ * @param refresh judges for a while, away from what others wait for, and says whether some is left
+ */
+export function keepHeads(db: Database, refresh: () => Promise<boolean>): () => void {
   let seen = -1
   let failed = 0
+  let ended = false
   let timer: NodeJS.Timeout
   const again = (ms: number): void => {
-    timer = setTimeout(step, ms)
+    if (ended) return
+    timer = setTimeout(() => void step(), ms)
     timer.unref()
   }
-  function step(): void {
+  async function step(): Promise<void> {
     let left = false
     try {
-      if (written(db) !== seen) {
-        left = refreshHeads(db, 12)
-        if (!left) seen = written(db)
+      const n = written(db)
+      if (n !== seen) {
+        left = await refresh()
+        if (!left) seen = n
       }
       failed = 0
     } catch (error) {
       // a full disk does not get emptier by trying: said once, and tried ever more seldom
-      if (failed === 0) console.error("Lines of Today can't be kept up:", error)
+      if (failed === 0 && !ended) console.error("Lines of Today can't be kept up:", error)
       failed = Math.min(failed + 1, 8)
     }
-    again(failed ? 400 * 2 ** failed : left ? 15 : 400)
+    again(failed ? LOOK_MS * 2 ** failed : left ? 15 : LOOK_MS)
   }
   again(300)
-  return () => clearTimeout(timer)
+  return () => {
+    ended = true
+    clearTimeout(timer)
+  }
 }
 
 /** A line as it is kept; where it no longer fits, judged again, or shown as it stood and marked. One that can't be judged says so, and the others stand. */

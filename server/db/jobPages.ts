@@ -4,7 +4,7 @@ import type { JobPage } from '#shared/types/records'
 import { logStamp } from './entries'
 import { jobOf, jobView } from './jobs'
 import { row } from './statements'
-import { stuckHistory } from './stuck'
+import { STUCK_STAMP, stuckHistory } from './stuck'
 
 const RECORDS = `
   SELECT m.updated_at || c.updated_at || e.updated_at || s.updated_at AS stamp
@@ -13,12 +13,8 @@ const RECORDS = `
   JOIN   engines e ON e.machine_id = m.id
   JOIN   spec_sheets s ON s.id = e.spec_sheet_id
   WHERE  m.id = ?`
-/** What other jobs taught: causes that were named, screws that were got out. */
-const LEARNT = `
-  SELECT (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'cause_found') || ' ' ||
-         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'fasteners') || ' ' ||
-         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'clues') || ' ' ||
-         (SELECT COALESCE(MAX(seq), 0) FROM entries WHERE kind = 'void') AS stamp`
+/** What other jobs taught besides: causes that were named. */
+const NAMED = "SELECT COALESCE(MAX(seq), 0) AS n FROM entries WHERE kind = 'cause_found'"
 
 /** Jobs as they were last sent: 32 MB of them at most. */
 const kept = new LRUCache<string, { stamp: string; json: string }>({
@@ -30,7 +26,8 @@ const kept = new LRUCache<string, { stamp: string; json: string }>({
 export function jobPageJson(db: Database, id: string): string {
   const { machineId } = jobOf(db, id)
   const records = row<{ stamp: string }>(db, RECORDS, machineId)?.stamp ?? ''
-  const stamp = `${logStamp(db, machineId)} ${records} ${row<{ stamp: string }>(db, LEARNT)?.stamp ?? ''}`
+  const learnt = `${row<{ n: number }>(db, NAMED)?.n} ${row<{ stamp: string }>(db, STUCK_STAMP)?.stamp}`
+  const stamp = `${logStamp(db, machineId)} ${records} ${learnt}`
   const key = `${db.name} ${id}`
   const known = kept.get(key)
   if (known?.stamp === stamp) return known.json

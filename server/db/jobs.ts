@@ -56,14 +56,19 @@ export function jobView(db: Database, id: string): JobView {
     fill: engine.fill,
     sheet: { id: engine.sheetId, name: engine.sheetName },
     ...logOf(db, id),
-    history: visitsOf(db, machine.id).filter(v => v.number < job.number),
+    history: visitsOf(db, machine.id, job.number),
     counts: causeCounts(db, engine.facts.engineClass, job.id),
   }
 }
 
-/** The visits of a machine, oldest first, with what stands on each log. */
-export function visitsOf(db: Database, machineId: string): (Visit & { id: string })[] {
+/** The visits of a machine, oldest first, with what stands on each log; with `before`, those before the job of that number. */
+export function visitsOf(
+  db: Database,
+  machineId: string,
+  before = Number.MAX_SAFE_INTEGER,
+): (Visit & { id: string })[] {
   return jobsOfMachine(db, machineId)
+    .filter(j => j.number < before)
     .reverse()
     .map(j => ({ id: j.id, number: j.number, at: j.createdAt, entries: entriesInForce(entriesOf(db, j.id)) }))
 }
@@ -98,7 +103,7 @@ export function bookIn(
       const known = row<JobRow>(db, JOB, id)
       if (known) {
         for (const entry of entries) {
-          if (appendEntry(db, id, entry, e => admit(db, id, e, jobFile(db, id), before)) === 'stored')
+          if (appendEntry(db, id, entry, e => admit(db, id, e, () => jobFile(db, id), before)) === 'stored')
             throw new Refusal(409, 'A job with this id is booked in already, with other words. Nothing was changed.')
         }
         return { result: 'repeated' as const, number: known.number }
@@ -141,7 +146,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
   return db
     .transaction(() => {
       const job = jobOf(db, jobId)
-      const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, jobFile(db, jobId)))
+      const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, () => jobFile(db, jobId)))
       if (result === 'stored') {
         keepMeter(db, job.machineId, entry)
         tellOwners(db, entry)
@@ -157,7 +162,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
  * @param before it was logged elsewhere and comes from a file
  * @throws Refusal 409 at one of the trade's gates, 422 where a picture is missing
  */
-function admit(db: Database, jobId: string, entry: Entry, file: JobFile, before = false): void {
+function admit(db: Database, jobId: string, entry: Entry, file: JobFile | (() => JobFile), before = false): void {
   const held = refusal(entry, file, before)
   if (held) throw new Refusal(409, held.message, held.fields)
   checkBatch(db, entry)

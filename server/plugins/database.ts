@@ -12,8 +12,10 @@ export default defineNitroPlugin(nitro => {
     console.error(`Remedium can't start: ${error.message}`)
     process.exit(1)
   }
-  judgedBy(useRuntimeConfig().app.buildId)
-  const stops = [keepHeads(useDb()), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
+  const build = useRuntimeConfig().app.buildId
+  judgedBy(build)
+  const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 500 })
+  const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {
     for (const stop of stops) stop()
     await endPool()

@@ -26,6 +26,7 @@ const LIMIT_MS = {
   backup: 3_600_000,
   quickCheck: 600_000,
   tidy: 600_000,
+  heads: 60_000,
 }
 type Task = keyof typeof LIMIT_MS
 

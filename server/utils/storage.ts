@@ -21,9 +21,19 @@ export function storageNow(): StorageState {
   return now
 }
 
+/** A write looks anew at what changes seldom only now and then; the disk itself says no in between. */
+const LOOK_EVERY_MS = 250
+let looked = 0
+let last: StorageState = { trouble: null, refuses: false, words: null }
+
 /** @throws Refusal 507 in words while nothing can be kept */
 export function refuseWhileTrouble(): void {
-  const { refuses, words } = storageNow()
+  const now = performance.now()
+  if (now - looked > LOOK_EVERY_MS || last.refuses) {
+    last = storageNow()
+    looked = now
+  }
+  const { refuses, words } = last
   if (refuses && words) throw new Refusal(507, `${words} What you typed is still here.`)
 }
 

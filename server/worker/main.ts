@@ -8,6 +8,7 @@ import { BackupError, makeBackup } from '../backup/make'
 import type { BackupLine } from '../backup/manifest'
 import { alikeCases } from '../db/cases'
 import { forgetOld } from '../db/deliveries'
+import { judgedBy, refreshHeads } from '../db/jobLines'
 import { jobFile } from '../db/jobs'
 import { DATABASE_NAME } from '../db/name'
 import { tidyPhotos } from '../db/photos'
@@ -68,6 +69,21 @@ function soundness(dataDir: string): string | null {
 }
 
 export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> => outcome(() => makeBackup(asked))
+
+const writers = new Map<string, Database.Database>()
+
+/** Judges lines of Today again for a while. */
+export const heads = ({ dataDir, build, budgetMs }: { dataDir: string; build: string; budgetMs: number }) =>
+  outcome(() => {
+    judgedBy(build)
+    let db = writers.get(dataDir)
+    if (!db) {
+      db = new Database(join(dataDir, DATABASE_NAME), { timeout: 5000 })
+      db.pragma('synchronous = FULL')
+      writers.set(dataDir, db)
+    }
+    return refreshHeads(db, budgetMs)
+  })
 
 /** Once a day: pictures from before get the name of their hash, what nothing on record names is swept, what was sent long ago is forgotten. */
 export const tidy = ({ dataDir }: { dataDir: string }) =>
