@@ -63,9 +63,8 @@ const last = computed(() => view.value?.lines[0] ?? null)
         <template #default="{ row }"
           ><template v-if="!row.entries">its words are gone; the archive has them</template
           ><template v-else
-            >{{ row.jobs }} jobs, {{ row.entries }} entries, {{ row.photos }} photos<template v-if="row.missing.length"
-              >; {{ row.missing.length }} pictures were gone</template
-            ></template
+            >{{ row.jobs }} jobs, {{ row.entries }} entries, {{ row.photos }} photo{{ row.photos === 1 ? '' : 's'
+            }}<template v-if="row.missing.length">; {{ row.missing.length }} pictures were gone</template></template
           ></template
         >
       </ElTableColumn>

@@ -41,7 +41,7 @@ const checked = new WeakMap<Database, LRUCache<string, Entry | Unreadable>>()
 const readable = (entry: Entry | Unreadable): entry is Entry => 'body' in entry
 
 function read(db: Database, row: EntryRow): Entry | Unreadable {
-  const known = checked.get(db) ?? new LRUCache<string, Entry | Unreadable>({ max: 20_000 })
+  const known = checked.get(db) ?? new LRUCache<string, Entry | Unreadable>({ max: 8000 })
   checked.set(db, known)
   const found = known.get(row.id) ?? parsed(row)
   known.set(row.id, found)

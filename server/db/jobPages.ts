@@ -16,9 +16,9 @@ const RECORDS = `
 /** What other jobs taught besides: causes that were named. */
 const NAMED = "SELECT COALESCE(MAX(seq), 0) AS n FROM entries WHERE kind = 'cause_found'"
 
-/** Jobs as they were last sent: 32 MB of them at most. */
+/** Jobs as they were last sent: 12 million letters of them at most. */
 const kept = new LRUCache<string, { stamp: string; json: string }>({
-  maxSize: 32 * 1024 * 1024,
+  maxSize: 12_000_000,
   sizeCalculation: ({ json }) => json.length + 100,
 })
 

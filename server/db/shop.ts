@@ -13,7 +13,9 @@ const SAVE_POLICY = `
   INSERT INTO shop_policy (id, body, updated_at) VALUES (1, ?, ?)
   ON CONFLICT (id) DO UPDATE SET body = excluded.body, updated_at = excluded.updated_at`
 const PEOPLE = 'SELECT id, name, initials, active FROM people ORDER BY name'
-const SINCE = 'SELECT MIN(created_at) AS since FROM people'
+const SINCE = `
+  SELECT MIN(since) AS since
+  FROM   (SELECT MIN(created_at) AS since FROM people UNION ALL SELECT * FROM (SELECT created_at FROM jobs ORDER BY number LIMIT 1))`
 const PERSON = 'SELECT id, name, initials, active FROM people WHERE id = ?'
 const ADD_PERSON = 'INSERT INTO people (id, name, initials, active, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
 const SAVE_PERSON = 'UPDATE people SET name = ?, initials = ?, active = ?, updated_at = ? WHERE id = ?'
@@ -42,7 +44,7 @@ export function savePolicy(db: Database, policy: ShopPolicy): void {
 
 export const peopleOf = (db: Database): Person[] => rows<PersonRow>(db, PEOPLE).map(person)
 
-/** When its first person was entered. */
+/** When its first person was entered, or its first job booked in. */
 export const shopSince = (db: Database): string | null => row<{ since: string | null }>(db, SINCE)?.since ?? null
 
 export function personOf(db: Database, id: string): Person | undefined {

@@ -1,5 +1,10 @@
-import { readFileSync } from 'node:fs'
+import { readFileSync, truncateSync } from 'node:fs'
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
+import sharp from 'sharp'
+import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { photoNames } from '../../server/db/photoFiles'
 import type { Running } from '../server'
 import { call, startBuilt } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
@@ -67,4 +72,36 @@ describe('what is not there, and what is not allowed', () => {
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
     expect(bytes.length).toBeGreaterThan(readFileSync('public/icon.svg').length)
   })
+  it('a log of 5,000 entries is judged and printed, and an empty picture costs its place on the paper, not the paper', async () => {
+    const { by, jobId } = await openShop(server.url)
+    const bytes = await sharp({ create: { width: 90, height: 40, channels: 3, background: '#864' } })
+      .jpeg()
+      .toBuffer()
+    const photoId = ulid()
+    const url = `${server.url}/api/jobs/${jobId}`
+    await fetch(`${url}/photos?id=${photoId}`, { method: 'POST', body: new Uint8Array(bytes) })
+    const shown = { photoId, caption: 'Oil on the stick', width: 90, height: 40 }
+    expect((await call(`${url}/entries`, 'POST', newEntry(by, 'photo', shown, { how: null }))).status).toBe(201)
+    for (const name of photoNames(server.data)) truncateSync(join(server.data, 'photos', name))
+    const db = new Database(join(server.data, 'remedium.db'), { timeout: 10_000 })
+    const add = db.prepare(
+      "INSERT INTO entries (id, job_id, kind, at, by, how, body, supersedes, recorded_at) VALUES (?, ?, 'note', ?, ?, NULL, ?, NULL, ?)",
+    )
+    const at = '2026-05-04T09:00:00.000Z'
+    // what is found by its words is put together again with each entry: here once is enough
+    const found = db.prepare("SELECT sql FROM sqlite_master WHERE name = 'entry_is_found'").pluck().get() as string
+    db.exec('DROP TRIGGER entry_is_found')
+    db.transaction(() => {
+      for (let n = 0; n < 5000; n++)
+        add.run(ulid(), jobId, at, by, JSON.stringify({ stage: 'build', text: `Step ${n}: looked at` }), at)
+    })()
+    db.exec(found)
+    db.close()
+    expect((await call(`${url}/assessment`)).status).toBe(200)
+    const paper = await fetch(`${url}/record.pdf`)
+    expect([paper.status, paper.headers.get('content-type')]).toEqual([200, 'application/pdf'])
+    expect((await paper.arrayBuffer()).byteLength).toBeGreaterThan(100_000)
+    // meanwhile and after it the others go on
+    expect((await call(`${server.url}/api/jobs`)).status).toBe(200)
+  }, 60_000)
 })
