@@ -60,6 +60,12 @@ export const DISK: Disk = {
   },
 }
 
+/** Whether the file that was opened lies there still. */
+export function stillThere({ folder, ino, dev }: Opened, disk: Disk = DISK): boolean {
+  const now = disk.ino(join(folder, DATABASE_NAME))
+  return now !== null && now.ino === ino && now.dev === dev
+}
+
 /** Looks at the folder under a running server: is it the one that was opened, can it be written, is there room? */
 export function lookAtStorage({ folder, ino, dev }: Opened, disk: Disk = DISK): StorageState {
   const now = disk.ino(join(folder, DATABASE_NAME))

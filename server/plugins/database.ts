@@ -14,6 +14,7 @@ export default defineNitroPlugin(nitro => {
   }
   const build = useRuntimeConfig().app.buildId
   judgedBy(build)
+  keepShopClock()
   const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 500 })
   const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {

@@ -66,6 +66,13 @@ export const endPool = async (): Promise<void> => {
   pool = undefined
 }
 
+/** New threads from now on; what runs on the old ones is let end. */
+export function renewPool(): void {
+  const old = pool
+  pool = undefined
+  void old?.close()
+}
+
 /** A paper, made aside and sent to be looked at. */
 export async function sendPaper<N extends PaperName>(
   event: Parameters<typeof showPdf>[0],

@@ -1,5 +1,5 @@
 import type { Opened, StorageState } from '../db/storage'
-import { damaged, lookAtStorage, openedIn } from '../db/storage'
+import { damaged, lookAtStorage, openedIn, stillThere } from '../db/storage'
 import { Refusal } from '../db/refusal'
 
 let opened: Opened | undefined
@@ -21,7 +21,10 @@ export function storageNow(): StorageState {
   return now
 }
 
-/** A write looks anew at what changes seldom only now and then; the disk itself says no in between. */
+/**
+ * Whether it is still the same file is asked before every write: what goes into another one is lost. Room and right to write are looked at now
+ * and then; the disk itself says no in between.
+ */
 const LOOK_EVERY_MS = 250
 let looked = 0
 let last: StorageState = { trouble: null, refuses: false, words: null }
@@ -29,7 +32,7 @@ let last: StorageState = { trouble: null, refuses: false, words: null }
 /** @throws Refusal 507 in words while nothing can be kept */
 export function refuseWhileTrouble(): void {
   const now = performance.now()
-  if (now - looked > LOOK_EVERY_MS || last.refuses) {
+  if (now - looked > LOOK_EVERY_MS || last.refuses || (opened && !stillThere(opened))) {
     last = storageNow()
     looked = now
   }

@@ -203,4 +203,14 @@ describe('papers, opened and read', () => {
     })
     expect((await call(`${server.url}/api/prices?find=pump`)).body.prices[0].priceMinor).toBe(8000)
   })
+
+  it('tell the time by the clock of the shop, wherever the computer thinks it is', async () => {
+    const view = (await call(`${server.url}/api/shop`)).body
+    const set = (timeZone: string, version: string) =>
+      call(`${server.url}/api/shop/policy`, 'PUT', { ...view.policy, timeZone, version })
+    const there = await set('Asia/Tokyo', view.version)
+    expect(await paper(`/api/jobs/${shop.jobId}/record.pdf`)).toContain('18:00')
+    await set('America/Halifax', there.body.version)
+    expect(await paper(`/api/jobs/${shop.jobId}/record.pdf`)).toContain('06:00')
+  })
 })
