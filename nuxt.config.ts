@@ -1,22 +1,13 @@
-import { readdirSync, readFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { build } from 'esbuild'
+import { migrationsModule, nodeBundle } from './scripts/nodeBundle.mjs'
 import { routesIn } from './server/routesIn'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
-/** server/migrations/*.sql as a module, so that the built server carries them. */
-function migrationsModule(): string {
-  const folder = here('./server/migrations/')
-  const files = readdirSync(folder)
-    .filter(f => f.endsWith('.sql'))
-    .sort()
-  return `export default ${JSON.stringify(files.map(name => ({ name, sql: readFileSync(folder + name, 'utf8') })))}`
-}
-
-/** The typeface of printed documents, for the same reason. */
+/** The typeface of printed documents as a module, so that the built server carries it. */
 function pdfFontsModule(): string {
   const folder = dirname(createRequire(import.meta.url).resolve('@expo-google-fonts/barlow/package.json'))
   const files = [
@@ -28,32 +19,6 @@ function pdfFontsModule(): string {
 }
 
 const routesModule = (): string => `export default ${JSON.stringify(routesIn(here('./server/api/')))}`
-
-/** What takes its time on the server, as one file for its threads: it shares the server's modules and none of its memory. */
-async function buildWorker(outfile: string): Promise<void> {
-  const virtual: Record<string, () => string> = { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule }
-  await build({
-    entryPoints: [here('./server/worker/main.ts')],
-    outfile,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    logLevel: 'error',
-    external: ['better-sqlite3', 'sharp', 'pdfmake'],
-    alias: { '#core': here('./core'), '#shared': here('./shared') },
-    plugins: [
-      {
-        name: 'virtual',
-        setup(b) {
-          b.onResolve({ filter: /^#(migrations|pdf-fonts)$/ }, ({ path }) => ({ path, namespace: 'virtual' }))
-          b.onLoad({ filter: /.*/, namespace: 'virtual' }, ({ path }) => ({ contents: virtual[path]?.() }))
-        },
-      },
-    ],
-    banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
-  })
-}
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -99,9 +64,12 @@ export default defineNuxtConfig({
     // only the worker asks for it
     externals: { traceInclude: [createRequire(import.meta.url).resolve('pdfmake')] },
     hooks: {
+      // what takes its time on the server, as one file for its threads: it shares the server's modules and none of its memory
       compiled: nitro =>
-        buildWorker(
+        nodeBundle(
+          'server/worker/main.ts',
           nitro.options.dev ? here('./.nuxt/worker.mjs') : join(nitro.options.output.serverDir, 'worker.mjs'),
+          { virtual: { '#pdf-fonts': pdfFontsModule }, external: ['pdfmake'] },
         ),
     },
   },

@@ -1,6 +1,6 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { migrationsModule } from './scripts/nodeBundle.mjs'
 import { routesIn } from './server/routesIn'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
@@ -14,13 +14,7 @@ export default defineConfig({
         // unit tests read what a document says, not how its letters look
         if (id === '\0#pdf-fonts') return 'export default {}'
         if (id === '\0#routes') return `export default ${JSON.stringify(routesIn(here('./server/api/')))}`
-        if (id !== '\0#migrations') return undefined
-        const folder = here('./server/migrations/')
-        return `export default ${JSON.stringify(
-          readdirSync(folder)
-            .sort()
-            .map(name => ({ name, sql: readFileSync(folder + name, 'utf8') })),
-        )}`
+        return id === '\0#migrations' ? migrationsModule() : undefined
       },
     },
   ],

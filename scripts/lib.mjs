@@ -14,6 +14,7 @@ import {
 import { createServer } from 'node:net'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { nodeBundle } from './nodeBundle.mjs'
 
 export const root = dirname(dirname(fileURLToPath(import.meta.url)))
 
@@ -86,8 +87,9 @@ export function ensureInstalled(options) {
 
 /** The program's own build lies beside what the editor and the checks read, and neither waits for the other. */
 const BUILD = { REMEDIUM_BUILD_DIR: '.nuxt-build' }
+const SOURCES = ['app', 'core', 'server', 'shared', 'public']
 const builtOf = () =>
-  hash(['app', 'core', 'server', 'shared', 'public', 'nuxt.config.ts', 'package-lock.json']) + process.version
+  hash([...SOURCES, 'nuxt.config.ts', 'scripts/nodeBundle.mjs', 'package-lock.json']) + process.version
 const BUILT = join(root, '.output/.stamp')
 
 export function ensureBuilt() {
@@ -110,39 +112,10 @@ export async function buildBeside() {
 export async function bundle(entry, sources) {
   const folder = join(root, 'node_modules/.cache/remedium')
   const out = join(folder, `${entry.replace(/[^a-z]/gi, '-')}.mjs`)
-  const wanted = hash([entry, ...sources, 'package-lock.json'])
+  const wanted = hash([entry, ...sources, 'scripts/nodeBundle.mjs', 'package-lock.json'])
   if (fresh(`${out}.stamp`, wanted)) return out
   mkdirSync(folder, { recursive: true })
-  const { build } = await import('esbuild')
-  const migrations = {
-    name: 'migrations',
-    setup(b) {
-      b.onResolve({ filter: /^#migrations$/ }, () => ({ path: 'migrations', namespace: 'sql' }))
-      b.onLoad({ filter: /.*/, namespace: 'sql' }, () => {
-        const at = join(root, 'server/migrations')
-        const files = readdirSync(at)
-          .filter(f => f.endsWith('.sql'))
-          .sort()
-        return {
-          loader: 'json',
-          contents: JSON.stringify(files.map(name => ({ name, sql: readFileSync(join(at, name), 'utf8') }))),
-        }
-      })
-    },
-  }
-  await build({
-    entryPoints: [join(root, entry)],
-    outfile: out,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    logLevel: 'error',
-    plugins: [migrations],
-    external: ['better-sqlite3', 'sharp'],
-    alias: { '#core': join(root, 'core'), '#shared': join(root, 'shared') },
-    banner: { js: 'import { createRequire as __cr } from "node:module"; const require = __cr(import.meta.url);' },
-  })
+  await nodeBundle(entry, out)
   writeFileSync(`${out}.stamp`, wanted)
   return out
 }

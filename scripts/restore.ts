@@ -1,5 +1,6 @@
 import { restoreReplica } from '../server/backup/restoreReplica'
-import { holdsWords, restore, RestoreError } from '../server/backup/restore'
+import { RestoreError } from '../server/backup/intoEmpty'
+import { holdsWords, restore } from '../server/backup/restore'
 
 /** node restore.mjs <archive> <folder> [--write]: what a backup holds, whether it is whole, and, with --write, put in its place. */
 const [archive, folder, ...more] = process.argv.slice(2)
@@ -12,7 +13,7 @@ try {
       'Say which backup, and into which empty folder: npm run restore -- <archive> --data <folder> [--write]',
     )
   if (litestream) {
-    const found = restoreReplica(litestream, archive, folder, write, after('--photos'))
+    const found = await restoreReplica(litestream, archive, folder, write, after('--photos'))
     console.log(`A replica of ${found.jobs} jobs, ${found.entries} entries and ${found.photos} photos`)
     console.log(`  newest entry: ${found.lastEntryAt ?? 'none'}`)
     if (found.missing.length)

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
+import type { BackupReason } from '#shared/backups'
+import { BACKUP_REASONS } from '#shared/backups'
 import type { BackupOnList, BackupsView } from '#shared/types/records'
 
 const view = ref<BackupsView | null>(null)
@@ -20,7 +22,6 @@ async function make(): Promise<void> {
   await Promise.all([load(), place.look()])
 }
 
-const WHY = { asked: 'asked for', nightly: 'nightly', migration: 'before a change of the database' } as const
 const size = (bytes: number): string =>
   bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${(bytes / 1e6).toFixed(1)} MB`
 const last = computed(() => view.value?.lines[0] ?? null)
@@ -57,7 +58,7 @@ const last = computed(() => view.value?.lines[0] ?? null)
         <template #default="{ row }">{{ dayjs(row.madeAt).format('ddd D MMM YYYY HH:mm') }}</template>
       </ElTableColumn>
       <ElTableColumn label="Why" min-width="110">
-        <template #default="{ row }">{{ WHY[row.reason as keyof typeof WHY] }}</template>
+        <template #default="{ row }">{{ BACKUP_REASONS[row.reason as BackupReason] }}</template>
       </ElTableColumn>
       <ElTableColumn label="Holds" min-width="230">
         <template #default="{ row }"

@@ -1,45 +1,41 @@
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import type { BackupReason } from '#shared/backups'
+import { BACKUP_REASONS } from '#shared/backups'
+import type { BackupFailure } from '#shared/types/records'
 import type { BackupLine } from './manifest'
-import { isBackupName } from './manifest'
-
-/** Why the last try did not become a backup; gone as soon as one did. */
-export interface BackupFailure {
-  at: string
-  why: string
-}
+import { isBackupName, reasonOf } from './manifest'
 
 const FAILED = 'last-failure.json'
 
-/** The shop's backups, the newest first; one whose words are gone is shown by its name and size. */
-export function backupsIn(folder: string): BackupLine[] {
-  if (!existsSync(folder)) return []
-  return readdirSync(folder)
-    .filter(isBackupName)
-    .sort()
-    .reverse()
-    .map(name => {
-      const beside = join(folder, `${name}.json`)
-      try {
-        return JSON.parse(readFileSync(beside, 'utf8')) as BackupLine
-      } catch {
-        const { size, mtime } = statSync(join(folder, name))
-        return {
-          name,
-          bytes: size,
-          sha256: '',
-          madeAt: mtime.toISOString(),
-          reason: 'asked',
-          shopName: '',
-          jobs: 0,
-          entries: 0,
-          photos: 0,
-          lastEntryAt: null,
-          missing: [],
-        }
-      }
-    })
+/** Names of the shop's backups, the newest first. */
+function namesIn(folder: string): string[] {
+  // the day and the hour stand first in each
+  return existsSync(folder) ? readdirSync(folder).filter(isBackupName).sort().reverse() : []
 }
+
+/** What lies beside a backup; one whose words are gone is shown by its name and size. */
+function lineOf(folder: string, name: string): BackupLine {
+  try {
+    return JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')) as BackupLine
+  } catch {
+    const { size, mtime } = statSync(join(folder, name))
+    const madeAt = mtime.toISOString()
+    const unsaid = { sha256: '', shopName: '', jobs: 0, entries: 0, photos: 0, lastEntryAt: null, missing: [] }
+    return { name, bytes: size, madeAt, reason: reasonOf(name) ?? 'asked', ...unsaid }
+  }
+}
+
+/** The shop's backups, the newest first. */
+export const backupsIn = (folder: string): BackupLine[] => namesIn(folder).map(name => lineOf(folder, name))
+
+/** The newest of them, without reading the others: this is asked for every few seconds. */
+export function newestIn(folder: string, reasons: readonly BackupReason[] = REASONS): BackupLine | null {
+  const name = namesIn(folder).find(n => reasons.includes(reasonOf(n) ?? 'asked'))
+  return name === undefined ? null : lineOf(folder, name)
+}
+
+const REASONS = Object.keys(BACKUP_REASONS) as BackupReason[]
 
 export function failureIn(folder: string): BackupFailure | null {
   try {

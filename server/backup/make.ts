@@ -12,23 +12,27 @@ import {
   renameSync,
   rmSync,
   statSync,
-  statfsSync,
   writeFileSync,
 } from 'node:fs'
 import { dirname, join } from 'node:path'
 import Database from 'better-sqlite3'
 import { create, list } from 'tar'
+import type { BackupReason } from '#shared/backups'
+import { connect } from '../db/connect'
 import { DATABASE_NAME } from '../db/name'
 import { photoName, photosFolder, syncFolder } from '../db/photoFiles'
-import type { BackupLine, Manifest, Reason } from './manifest'
+import { DISK } from '../db/storage'
+import type { Contents } from './contents'
+import { contentsOf, soundness } from './contents'
+import type { BackupLine, Manifest } from './manifest'
 import { backupName, isBackupName, reasonOf } from './manifest'
 
 export interface BackupAsked {
   dataDir: string
   folder: string
-  reason: Reason
-  /** backups kept; those before a change of the database are counted by themselves */
-  keep: number
+  reason: BackupReason
+  /** backups kept; those before a change of the database are counted by themselves. Absent: all of the others stay */
+  keep?: number
   now?: Date
 }
 
@@ -48,7 +52,7 @@ export async function makeBackup({
   dataDir,
   folder,
   reason,
-  keep,
+  keep = Infinity,
   now = new Date(),
 }: BackupAsked): Promise<BackupLine> {
   const madeAt = now.toISOString()
@@ -95,11 +99,11 @@ export async function makeBackup({
 }
 
 function room(dataDir: string, folder: string): void {
-  const { bavail, bsize } = statfsSync(folder)
+  const free = DISK.free(folder)
   const needed = statSync(join(dataDir, DATABASE_NAME)).size * 1.5 + sizeOf(photosFolder(dataDir)) + 16 * MB
-  if (bavail * bsize < needed)
+  if (free < needed)
     throw new BackupError(
-      `There is no room for a backup in ${folder}: ${Math.ceil(needed / MB)} MB are needed, ${Math.floor((bavail * bsize) / MB)} MB are free. Make room, or keep fewer backups.`,
+      `There is no room for a backup in ${folder}: ${Math.ceil(needed / MB)} MB are needed, ${Math.floor(free / MB)} MB are free. Make room, or keep fewer backups.`,
     )
 }
 const sizeOf = (folder: string): number =>
@@ -111,7 +115,7 @@ const sizeOf = (folder: string): number =>
     : 0
 
 async function copyDatabase(from: string, to: string): Promise<void> {
-  const db = new Database(from, { readonly: true })
+  const db = connect(from, { readonly: true })
   try {
     // all pages in one go: what is written meanwhile would begin it anew
     await db.backup(to, { progress: () => 1_000_000_000 })
@@ -121,37 +125,17 @@ async function copyDatabase(from: string, to: string): Promise<void> {
 }
 
 /** Checks the copy whole and says what it holds. */
-function look(copy: string): Omit<Manifest, 'format' | 'version' | 'madeAt' | 'reason' | 'files' | 'missing'> & {
-  pictures: { id: string; sha256: string | null }[]
-} {
+function look(copy: string): Contents {
   const db = new Database(copy)
   try {
     // one file by itself: nothing of it may lie in another
     db.pragma('journal_mode = DELETE')
-    const faults = db.pragma('integrity_check(5)', { simple: false }) as { integrity_check: string }[]
-    if (faults[0]?.integrity_check !== 'ok')
+    const fault = soundness(db, 'integrity_check')
+    if (fault)
       throw new BackupError(
-        `The database is not sound (${faults[0]?.integrity_check ?? 'no answer'}): this backup was not kept. Restore the last good one, and keep the damaged folder for whoever looks after the program.`,
+        `The database is not sound (${fault}): this backup was not kept. Restore the last good one, and keep the damaged folder for whoever looks after the program.`,
       )
-    const has = (table: string, column: string): boolean =>
-      (db.pragma(`table_info(${table})`) as { name: string }[]).some(c => c.name === column)
-    const one = (sql: string): unknown => db.prepare(sql).pluck().get()
-    const count = (table: string): number => (has(table, 'id') ? (one(`SELECT COUNT(*) FROM ${table}`) as number) : 0)
-    return {
-      migrations: db.prepare('SELECT name FROM schema_migrations ORDER BY name').pluck().all() as string[],
-      shopName:
-        (one("SELECT json_extract(body, '$.shopName') FROM shop_policy WHERE id = 1") as string | undefined) ?? '',
-      jobs: count('jobs'),
-      entries: count('entries'),
-      photos: count('photos'),
-      lastEntryAt: (one('SELECT MAX(recorded_at) FROM entries') as string | null) ?? null,
-      pictures: has('photos', 'id')
-        ? (db.prepare(`SELECT id, ${has('photos', 'sha256') ? 'sha256' : 'NULL AS sha256'} FROM photos`).all() as {
-            id: string
-            sha256: string | null
-          }[])
-        : [],
-    }
+    return contentsOf(db)
   } finally {
     db.close()
   }
@@ -161,7 +145,7 @@ function look(copy: string): Omit<Manifest, 'format' | 'version' | 'madeAt' | 'r
 function gather(
   dataDir: string,
   staging: string,
-  pictures: { id: string; sha256: string | null }[],
+  pictures: Contents['pictures'],
 ): { names: string[]; missing: string[] } {
   const names = new Set<string>()
   const missing: string[] = []

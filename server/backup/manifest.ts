@@ -1,13 +1,12 @@
-/** Why a backup was made. */
-export const REASONS = ['asked', 'nightly', 'migration'] as const
-export type Reason = (typeof REASONS)[number]
+import type { BackupReason } from '#shared/backups'
+import type { BackupOnList } from '#shared/types/records'
 
 /** What a backup says of itself, first in its archive. */
 export interface Manifest {
   format: 'remedium-backup'
   version: 1
   madeAt: string
-  reason: Reason
+  reason: BackupReason
   /** migrations that the database has had */
   migrations: string[]
   shopName: string
@@ -22,10 +21,9 @@ export interface Manifest {
   missing: string[]
 }
 
-/** A backup as the shop sees it. */
-export interface BackupLine extends Omit<Manifest, 'files' | 'format' | 'version' | 'migrations'> {
-  name: string
-  bytes: number
+/** What lies beside a backup, to be listed without opening it. */
+export interface BackupLine extends BackupOnList {
+  shopName: string
   /** of the archive */
   sha256: string
 }
@@ -33,6 +31,7 @@ export interface BackupLine extends Omit<Manifest, 'files' | 'format' | 'version
 const NAME = /^remedium-\d{8}T\d{6}Z-(asked|nightly|migration)\.tar\.gz$/
 /** Only what is named like a backup is ever listed, sent or thrown away. */
 export const isBackupName = (name: string): boolean => NAME.test(name)
-export const backupName = (madeAt: string, reason: Reason): string =>
+export const backupName = (madeAt: string, reason: BackupReason): string =>
   `remedium-${madeAt.replace(/[-:]|\.\d+/g, '')}-${reason}.tar.gz`
-export const reasonOf = (name: string): Reason | null => (NAME.exec(name)?.[1] as Reason | undefined) ?? null
+export const reasonOf = (name: string): BackupReason | null =>
+  (NAME.exec(name)?.[1] as BackupReason | undefined) ?? null

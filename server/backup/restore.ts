@@ -1,15 +1,13 @@
-import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, statfsSync } from 'node:fs'
-import { dirname, join, normalize, resolve } from 'node:path'
-import Database from 'better-sqlite3'
+import { chmodSync, existsSync, rmSync, statSync } from 'node:fs'
+import { join, normalize } from 'node:path'
 import { extract, list } from 'tar'
 import { z } from 'zod'
-import { DATABASE_NAME } from '../db/name'
+import type { BackupReason } from '#shared/backups'
+import { BACKUP_REASONS } from '#shared/backups'
+import { DISK } from '../db/storage'
+import { intoEmpty, RestoreError, soundContents } from './intoEmpty'
 import { hashOfFile } from './make'
 import type { Manifest } from './manifest'
-import { REASONS } from './manifest'
-
-/** Why a restore is not done, in words for whoever types it. */
-export class RestoreError extends Error {}
 
 const fileSchema = z.object({
   name: z
@@ -22,7 +20,7 @@ const manifestSchema: z.ZodType<Manifest> = z.object({
   format: z.literal('remedium-backup'),
   version: z.literal(1),
   madeAt: z.string(),
-  reason: z.enum(REASONS),
+  reason: z.enum(Object.keys(BACKUP_REASONS) as [BackupReason, ...BackupReason[]]),
   migrations: z.array(z.string()),
   shopName: z.string(),
   jobs: z.number(),
@@ -64,23 +62,11 @@ export async function manifestIn(archive: string): Promise<Manifest> {
   }
 }
 
-/** Nothing is ever restored over what lies somewhere. */
-export function checkEmpty(folder: string): void {
-  if (existsSync(folder) && readdirSync(folder).length)
-    throw new RestoreError(
-      `${folder} is not empty: nothing is ever restored over what lies somewhere. Name an empty folder.`,
-    )
-}
-
-/** Checks that an archive goes into a folder: nothing may lie there, and there is room. */
-export function checkTarget(folder: string, manifest: Manifest): void {
-  checkEmpty(folder)
-  let above = resolve(folder)
-  while (!existsSync(above)) above = dirname(above)
-  const { bavail, bsize } = statfsSync(above)
+/** Checks that there is room for what an archive holds. */
+function checkRoom(folder: string, manifest: Manifest): void {
   const needed = manifest.files.reduce((sum, f) => sum + f.bytes, 0)
-  if (bavail * bsize < needed * 1.1)
-    throw new RestoreError(`There is no room in ${above}: ${Math.ceil(needed / 1e6)} MB are needed.`)
+  if (DISK.free(folder) < needed * 1.1)
+    throw new RestoreError(`There is no room in ${folder}: ${Math.ceil(needed / 1e6)} MB are needed.`)
 }
 
 /**
@@ -91,12 +77,8 @@ export function checkTarget(folder: string, manifest: Manifest): void {
  */
 export async function restore(archive: string, folder: string, write: boolean): Promise<Manifest> {
   const manifest = await manifestIn(archive)
-  checkTarget(folder, manifest)
-  const target = resolve(folder)
-  const beside = `${target}.restoring`
-  rmSync(beside, { recursive: true, force: true })
-  mkdirSync(beside, { recursive: true, mode: 0o700 })
-  try {
+  return intoEmpty(folder, write, async beside => {
+    checkRoom(beside, manifest)
     await extract({ file: archive, cwd: beside, strict: true, preservePaths: false })
     for (const { name, bytes, sha256 } of manifest.files) {
       const path = join(beside, name)
@@ -105,37 +87,17 @@ export async function restore(archive: string, folder: string, write: boolean): 
         throw new RestoreError(`${name} is not as it was when the backup was made. Take another backup.`)
       chmodSync(path, 0o600)
     }
-    const found = countIn(join(beside, DATABASE_NAME))
-    if (found.jobs !== manifest.jobs || found.entries !== manifest.entries)
-      throw new RestoreError(
-        `The database holds ${found.jobs} jobs and ${found.entries} entries, the manifest says otherwise.`,
-      )
-    if (!write) return manifest
+    const { jobs, entries } = soundContents(beside)
+    if (jobs !== manifest.jobs || entries !== manifest.entries)
+      throw new RestoreError(`The database holds ${jobs} jobs and ${entries} entries, the manifest says otherwise.`)
     rmSync(join(beside, 'manifest.json'), { force: true })
-    if (existsSync(target)) rmSync(target, { recursive: true })
-    renameSync(beside, target)
     return manifest
-  } finally {
-    rmSync(beside, { recursive: true, force: true })
-  }
-}
-
-/** Checks a database whole and counts what it holds. */
-export function countIn(file: string): { jobs: number; entries: number } {
-  const db = new Database(file, { readonly: true })
-  try {
-    const [first] = db.pragma('integrity_check(1)') as { integrity_check: string }[]
-    if (first?.integrity_check !== 'ok') throw new RestoreError(`The database is not sound: ${first?.integrity_check}.`)
-    const count = (table: string): number => db.prepare(`SELECT COUNT(*) FROM ${table}`).pluck().get() as number
-    return { jobs: count('jobs'), entries: count('entries') }
-  } finally {
-    db.close()
-  }
+  })
 }
 
 /** What an archive holds, a line each. */
 export const holdsWords = (m: Manifest): string[] => [
-  `Backup of ${m.shopName || 'a shop without a name'}, made ${m.madeAt.slice(0, 16).replace('T', ' ')} UTC (${{ asked: 'asked for', nightly: 'nightly', migration: 'before a change of the database' }[m.reason]})`,
+  `Backup of ${m.shopName || 'a shop without a name'}, made ${m.madeAt.slice(0, 16).replace('T', ' ')} UTC (${BACKUP_REASONS[m.reason]})`,
   `  ${m.jobs} jobs, ${m.entries} entries, ${m.photos} photos, ${Math.ceil(m.files.reduce((sum, f) => sum + f.bytes, 0) / 1e6)} MB`,
   `  newest entry: ${m.lastEntryAt ? `${m.lastEntryAt.slice(0, 16).replace('T', ' ')} UTC` : 'none'}`,
   ...(m.missing.length

@@ -1,17 +1,13 @@
 import { spawnSync } from 'node:child_process'
-import { copyFileSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
-import Database from 'better-sqlite3'
 import { DATABASE_NAME } from '../db/name'
 import { photoName } from '../db/photoFiles'
 import { replicaDatabase, replicaPhotos } from './replica'
-import { checkEmpty, countIn, RestoreError } from './restore'
+import type { Contents } from './contents'
+import { intoEmpty, RestoreError, soundContents } from './intoEmpty'
 
-export interface FromReplica {
-  jobs: number
-  entries: number
-  photos: number
-  lastEntryAt: string | null
+export interface FromReplica extends Pick<Contents, 'jobs' | 'entries' | 'photos' | 'lastEntryAt'> {
   /** pictures on record that never reached the replica */
   missing: string[]
 }
@@ -24,19 +20,14 @@ export interface FromReplica {
  * @param write false: all but the last step, and nothing is left behind
  * @throws RestoreError in words
  */
-export function restoreReplica(
+export const restoreReplica = (
   litestream: string,
   replica: string,
   folder: string,
   write: boolean,
   photos = replicaPhotos(replica),
-): FromReplica {
-  checkEmpty(folder)
-  const target = resolve(folder)
-  const beside = `${target}.restoring`
-  rmSync(beside, { recursive: true, force: true })
-  mkdirSync(beside, { recursive: true, mode: 0o700 })
-  try {
+): Promise<FromReplica> =>
+  intoEmpty(folder, write, beside => {
     const file = join(beside, DATABASE_NAME)
     const from = replica.includes('://') ? replica : `file://${resolve(replicaDatabase(replica))}`
     const done = spawnSync(litestream, ['restore', '-o', file, from], { encoding: 'utf8' })
@@ -44,13 +35,9 @@ export function restoreReplica(
       throw new RestoreError(
         `Litestream could not restore from ${replica}: ${(done.stderr || done.stdout || 'no answer').trim().slice(-400)}`,
       )
-    const counted = countIn(file)
-    const db = new Database(file, { readonly: true })
-    const kept = db.prepare('SELECT id, sha256 FROM photos').all() as { id: string; sha256: string | null }[]
-    const lastEntryAt = (db.prepare('SELECT MAX(recorded_at) FROM entries').pluck().get() as string | null) ?? null
-    db.close()
+    const { pictures, jobs, entries, photos: count, lastEntryAt } = soundContents(beside)
     const missing: string[] = []
-    for (const photo of kept)
+    for (const photo of pictures)
       for (const size of ['full', 'small'] as const) {
         const name = photoName(photo, size)
         const to = join(beside, 'photos', name)
@@ -59,12 +46,5 @@ export function restoreReplica(
           copyFileSync(join(photos, name), to)
         } else if (size === 'full') missing.push(name)
       }
-    if (write) {
-      if (existsSync(target)) rmSync(target, { recursive: true })
-      renameSync(beside, target)
-    }
-    return { ...counted, photos: kept.length, lastEntryAt, missing }
-  } finally {
-    rmSync(beside, { recursive: true, force: true })
-  }
-}
+    return { jobs, entries, photos: count, lastEntryAt, missing }
+  })

@@ -86,16 +86,9 @@ const onToday = (db: Database): Head[] => [
 ]
 
 /**
+ * Today as JSON: a line that still fits goes out as it lies there. Those that were handed back are judged again behind the page.
  * @param budgetMs how long lines that changed may be judged here; what is left is shown as it stood, marked, and judged in the background
  */
-export function todayLines(db: Database, budgetMs = 12): JobLine[] {
-  const until = performance.now() + budgetMs
-  return onToday(db)
-    .map(h => now(db, h, performance.now() < until))
-    .sort((a, b) => b.number - a.number)
-}
-
-/** The same as JSON: a line that still fits goes out as it lies there. Those that were handed back are judged again behind the page. */
 export function todayJson(db: Database, budgetMs = 12): string {
   const until = performance.now() + budgetMs
   const policy = policyStamp(db)

@@ -1,6 +1,7 @@
 import { accessSync, closeSync, constants, existsSync, mkdirSync, openSync, statSync } from 'node:fs'
 import { dirname, join } from 'node:path'
-import Database from 'better-sqlite3'
+import type Database from 'better-sqlite3'
+import { connect } from './connect'
 import { DATABASE_NAME } from './name'
 import { DataFolderError } from './folderError'
 import { migrate, pending } from './migrate'
@@ -32,13 +33,7 @@ export function openDatabase(
   try {
     // what is created here is the shop's own: nobody else on this machine reads it
     if (!existsSync(file)) closeSync(openSync(file, 'a', 0o600))
-    db = new Database(file)
-    db.pragma('journal_mode = WAL')
-    db.pragma('synchronous = FULL')
-    db.pragma('foreign_keys = ON')
-    db.pragma('busy_timeout = 5000')
-    // what streams the file elsewhere decides itself when its log is moved into it
-    if (process.env.REMEDIUM_STREAMED) db.pragma('wal_autocheckpoint = 0')
+    db = connect(file)
     const names = pending(db, migrations)
     if (names.length && holdsSomething(db)) beforeChange(names)
     migrate(db, migrations)

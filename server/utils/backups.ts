@@ -1,29 +1,31 @@
 import { nightlyDue, tooOld } from '../backup/due'
-import { backupsIn, failureIn, noteFailure } from '../backup/list'
-import type { BackupLine, Reason } from '../backup/manifest'
+import { backupsIn, failureIn, newestIn, noteFailure } from '../backup/list'
+import type { BackupLine } from '../backup/manifest'
+import type { BackupReason } from '#shared/backups'
+import type { BackupsView, ShopState } from '#shared/types/records'
 import { policyOf } from '../db/shop'
 import { Refusal } from '../db/refusal'
 
 let making: Promise<BackupLine> | null = null
 let tried = 0
 
-/** The shop's backups and how the newest stands. */
-export function backupsNow() {
-  const lines = backupsIn(backupDir())
-  const last = lines[0] ?? null
+/** How the newest backup stands: asked for by every page, every few seconds. */
+export function backupState(): ShopState['backup'] {
+  const lastAt = newestIn(backupDir())?.madeAt ?? null
+  return { lastAt, old: tooOld(lastAt, new Date()), failed: failureIn(backupDir()) }
+}
+
+/** All of them, with the copy that follows. */
+export function backupsNow(): BackupsView {
+  const { old, failed } = backupState()
   return {
-    folder: backupDir(),
-    making: making !== null,
-    lines,
-    last,
-    failed: failureIn(backupDir()),
-    replica: replicaNow(),
-    old: tooOld(last?.madeAt ?? null, new Date()),
+    ...{ folder: backupDir(), making: making !== null, lines: backupsIn(backupDir()) },
+    ...{ failed, replica: replicaNow(), old },
   }
 }
 
 /** A backup in its own thread; asked for twice at once it is one. */
-export function backUp(reason: Reason): Promise<BackupLine> {
+export function backUp(reason: BackupReason): Promise<BackupLine> {
   making ??= (async () => {
     const folder = backupDir()
     try {
@@ -51,7 +53,7 @@ export function backUpNightly(): () => void {
     const { backupAt, timeZone, backupsKept } = policyOf(useDb())
     const now = new Date()
     if (backupsKept === 0 || now.getTime() - tried < HOUR_MS) return
-    const last = backupsIn(backupDir()).find(l => l.reason !== 'migration')?.madeAt ?? null
+    const last = newestIn(backupDir(), ['asked', 'nightly'])?.madeAt ?? null
     if (!nightlyDue(last, now, backupAt, timeZone)) return
     tried = now.getTime()
     void backUp('nightly').catch(() => undefined)

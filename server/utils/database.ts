@@ -43,7 +43,7 @@ function hold(folder: string): () => void {
 
 /** A change of the database is made only once what it was is put away. */
 function backUpFirst(names: string[]): void {
-  const asked: BackupAsked = { dataDir: dataDir(), folder: backupDir(), reason: 'migration', keep: 3 }
+  const asked: BackupAsked = { dataDir: dataDir(), folder: backupDir(), reason: 'migration' }
   const { status, stderr } = spawnSync(process.execPath, [workerFile(), JSON.stringify(asked)], { encoding: 'utf8' })
   if (status !== 0)
     throw new DataFolderError(

@@ -1,12 +1,14 @@
 import { join } from 'node:path'
 import { isMainThread } from 'node:worker_threads'
-import Database from 'better-sqlite3'
+import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
+import { soundness } from '../backup/contents'
 import type { BackupAsked } from '../backup/make'
 import { BackupError, makeBackup } from '../backup/make'
 import type { BackupLine } from '../backup/manifest'
 import { alikeCases } from '../db/cases'
+import { connect } from '../db/connect'
 import { forgetOld } from '../db/deliveries'
 import { judgedBy, refreshHeads } from '../db/jobLines'
 import { jobFile } from '../db/jobs'
@@ -20,16 +22,18 @@ import { PAPERS } from '../documents/papers'
 export type Outcome<T> =
   { done: T } | { refused: { status: Refusal['status']; message: string; fields: Refusal['fields'] } }
 
-const readers = new Map<string, Database.Database>()
+const kept = new Map<string, Database>()
 
-/** This thread's own connection, which only reads; a folder that was swapped is opened anew. */
-function reader(dataDir: string): Database.Database {
-  const known = readers.get(dataDir)
+/** This thread's own connections: one that only reads, one for the lines of Today. */
+function mine(dataDir: string, readonly: boolean): Database {
+  const key = `${readonly} ${dataDir}`
+  const known = kept.get(key)
   if (known) return known
-  const db = new Database(join(dataDir, DATABASE_NAME), { readonly: true, timeout: 5000 })
-  readers.set(dataDir, db)
+  const db = connect(join(dataDir, DATABASE_NAME), { readonly })
+  kept.set(key, db)
   return db
 }
+const reader = (dataDir: string): Database => mine(dataDir, true)
 
 async function outcome<T>(work: () => T | Promise<T>): Promise<Outcome<T>> {
   try {
@@ -53,16 +57,17 @@ export const assessment = ({ dataDir, jobId }: JobAsked) => outcome(() => assess
 export const diagnosis = ({ dataDir, jobId }: JobAsked) => outcome(() => diagnoseJob(jobFile(reader(dataDir), jobId)))
 export const alike = ({ dataDir, jobId }: JobAsked) => outcome(() => alikeCases(reader(dataDir), jobId))
 
-export const quickCheck = ({ dataDir }: { dataDir: string }) => outcome(() => soundness(dataDir))
+export const quickCheck = ({ dataDir }: { dataDir: string }) => outcome(() => quickly(dataDir))
 
 /** Pages of the file as SQLite checks them in a hurry; null when they are sound. */
-function soundness(dataDir: string): string | null {
-  const db = new Database(join(dataDir, DATABASE_NAME), { readonly: true })
+function quickly(dataDir: string): string | null {
+  const db = connect(join(dataDir, DATABASE_NAME), { readonly: true })
   try {
-    const [first] = db.pragma('quick_check(1)') as { quick_check: string }[]
-    return first?.quick_check === 'ok' ? null : (first?.quick_check ?? 'no answer')
+    return soundness(db, 'quick_check')
   } catch (error) {
-    return (error as Error).message
+    // a page so spoilt that the check itself stumbles over it
+    if ((error as { code?: string }).code?.startsWith('SQLITE_CORRUPT')) return (error as Error).message
+    throw error
   } finally {
     db.close()
   }
@@ -70,25 +75,17 @@ function soundness(dataDir: string): string | null {
 
 export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> => outcome(() => makeBackup(asked))
 
-const writers = new Map<string, Database.Database>()
-
 /** Judges lines of Today again for a while. */
 export const heads = ({ dataDir, build, budgetMs }: { dataDir: string; build: string; budgetMs: number }) =>
   outcome(() => {
     judgedBy(build)
-    let db = writers.get(dataDir)
-    if (!db) {
-      db = new Database(join(dataDir, DATABASE_NAME), { timeout: 5000 })
-      db.pragma('synchronous = FULL')
-      writers.set(dataDir, db)
-    }
-    return refreshHeads(db, budgetMs)
+    return refreshHeads(mine(dataDir, false), budgetMs)
   })
 
 /** Once a day: pictures from before get the name of their hash, what nothing on record names is swept, what was sent long ago is forgotten. */
 export const tidy = ({ dataDir }: { dataDir: string }) =>
   outcome(() => {
-    const db = new Database(join(dataDir, DATABASE_NAME), { timeout: 5000 })
+    const db = connect(join(dataDir, DATABASE_NAME))
     try {
       forgetOld(db)
       return tidyPhotos(db, dataDir)

@@ -1,3 +1,4 @@
+import type { BackupReason } from '#shared/backups'
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
 import type { StuckHistory } from '#core/verdict/stuckAllowance'
@@ -253,7 +254,7 @@ export interface ShelfItem extends ShelfFields {
 export interface BackupOnList {
   name: string
   madeAt: string
-  reason: 'asked' | 'nightly' | 'migration'
+  reason: BackupReason
   bytes: number
   jobs: number
   entries: number
@@ -263,11 +264,17 @@ export interface BackupOnList {
   missing: string[]
 }
 
+/** Why the last try did not become a backup. */
+export interface BackupFailure {
+  at: string
+  why: string
+}
+
 export interface BackupsView {
   folder: string
   making: boolean
   lines: BackupOnList[]
-  failed: { at: string; why: string } | null
+  failed: BackupFailure | null
   /** a copy that follows all the time, and the pictures still on their way to it */
   replica: { to: string; waiting: { name: string; why: string }[]; failed: string | null } | null
   old: boolean
@@ -276,5 +283,5 @@ export interface BackupsView {
 /** How the place stands where the shop's data lie. */
 export interface ShopState {
   storage: { words: string | null; refuses: boolean }
-  backup: { lastAt: string | null; old: boolean; failed: { at: string; why: string } | null }
+  backup: { lastAt: string | null; old: boolean; failed: BackupFailure | null }
 }

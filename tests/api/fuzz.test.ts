@@ -4,7 +4,7 @@ import type { Running } from '../server'
 import { call, startBuilt } from '../server'
 import type { Target } from './fuzzing'
 import { ROUTES, thrown, wrongWith } from './fuzzing'
-import { openShop } from './shop'
+import { newShelf, openShop } from './shop'
 
 /** `npm run soak` throws ten times as many. */
 const THROWN = Number(process.env.FUZZ_RUNS ?? 2400)
@@ -18,10 +18,7 @@ beforeAll(async () => {
   const view = (await call(`${server.url}/api/jobs/${jobId}`)).body
   const shelfId = '01ARZ3NDEKTSV4RRFFQ69G5FAV'
   target = { by, jobId, machineId: view.machine.id, sheetId: view.sheet.id, shelfId }
-  await call(`${server.url}/api/shelf`, 'POST', {
-    ...{ id: shelfId, part: 'crank', name: 'Crank', engineClass: 'S4', fromJobId: jobId, grade: 'used', by },
-    ...{ tested: null, measured: null, place: 'Shelf 1', priceMinor: 100, quarantine: null },
-  })
+  await call(`${server.url}/api/shelf`, 'POST', newShelf(by, { id: shelfId, fromJobId: jobId }))
 })
 afterAll(() => server.stop())
 

@@ -4,7 +4,7 @@ import { ulid } from 'ulid'
 import routes from '#routes'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { CALCULATORS } from '#core/calculators'
-import { newEntry, newJob, oilBody } from './shop'
+import { newEntry, newJob, newShelf, oilBody } from './shop'
 
 /** One request as it is thrown at the server. */
 export interface Thrown {
@@ -59,31 +59,11 @@ const sound = (t: Target): Record<string, () => unknown> => ({
     by: t.by,
   }),
   'POST /api/q/[token]/answer': () => ({ choice: 'none', optionId: null, words: null, name: 'Nell' }),
-  'POST /api/shelf': () => ({
-    id: ulid(),
-    part: 'crank',
-    name: 'Crank',
-    engineClass: 'S4',
-    fromJobId: t.jobId,
-    grade: 'used',
-    tested: null,
-    measured: null,
-    place: 'Shelf 1',
-    priceMinor: 100,
-    quarantine: null,
-    by: t.by,
-  }),
-  'PUT /api/shelf/[id]': () => ({
-    name: 'Crank',
-    grade: 'used',
-    tested: null,
-    measured: null,
-    place: 'Shelf 1',
-    priceMinor: 100,
-    quarantine: null,
-    by: t.by,
-    version: 'x',
-  }),
+  'POST /api/shelf': () => newShelf(t.by, { fromJobId: t.jobId }),
+  'PUT /api/shelf/[id]': () => {
+    const { id: _, part: __, engineClass: ___, fromJobId: ____, ...fields } = newShelf(t.by)
+    return { ...fields, version: 'x' }
+  },
   'POST /api/shelf/[id]/move': () => ({ to: 'reserved', jobId: t.jobId, by: t.by }),
   'POST /api/shop/people': () => ({ id: ulid(), name: 'Bo Finch', initials: 'BF', active: true }),
   'PUT /api/shop/people/[id]': () => ({ name: 'Bo Finch', initials: 'BF', active: true, version: 'x' }),

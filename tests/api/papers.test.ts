@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { pdfText } from '../pdf'
 import type { Running } from '../server'
 import { call, startBuilt } from '../server'
-import { newEntry, openShop } from './shop'
+import { newEntry, newShelf, openShop } from './shop'
 
 let server: Running
 let shop: Awaited<ReturnType<typeof openShop>>
@@ -168,20 +168,7 @@ describe('papers, opened and read', () => {
   })
   it('shelf and prices through HTTP', async () => {
     const id = ulid()
-    const put = {
-      id,
-      by: shop.by,
-      part: 'crank',
-      name: 'Crank',
-      engineClass: 'S4',
-      fromJobId: null,
-      grade: 'used',
-      tested: null,
-      measured: null,
-      place: '',
-      priceMinor: null,
-      quarantine: null,
-    }
+    const put = newShelf(shop.by, { id, place: '', priceMinor: null })
     expect((await call(`${server.url}/api/shelf`, 'POST', put)).body.fields[0].field).toBe('place')
     expect((await call(`${server.url}/api/shelf`, 'POST', { ...put, place: 'Shelf 1' })).status).toBe(201)
     expect(await paper(`/api/shelf/${id}/label.pdf`)).toContain('UNMEASURED')

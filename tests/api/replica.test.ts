@@ -57,7 +57,7 @@ describe('a copy that follows', () => {
     expect(acknowledged.length).toBeGreaterThan(100)
     rmSync(data, { recursive: true })
     const to = join(home, 'restored')
-    const found = restoreReplica(findLitestream(), replica, to, true)
+    const found = await restoreReplica(findLitestream(), replica, to, true)
     expect(found).toMatchObject({ jobs: 1, photos: 2, missing: [] })
     const again = await startBuilt(to)
     const entries = (await call(`${again.url}/api/jobs/${shop?.jobId}/entries`)).body as { id: string }[]
@@ -86,7 +86,9 @@ describe('a copy that follows', () => {
     await expect.poll(waiting, { timeout: 10_000 }).toHaveLength(0)
     await server.kill()
     rmSync(replicaDatabase(replica), { recursive: true })
-    expect(() => restoreReplica(findLitestream(), replica, join(home, 'to'), false)).toThrow('could not restore')
+    await expect(restoreReplica(findLitestream(), replica, join(home, 'to'), false)).rejects.toThrow(
+      'could not restore',
+    )
   }, 60_000)
 
   it('is asked for by an option that says what it needs', () => {

@@ -51,6 +51,13 @@ export function newJob(by: string, more: Record<string, unknown> = {}) {
   }
 }
 
+/** A part for the shelf as the page sends it. */
+export const newShelf = (by: string, more: Record<string, unknown> = {}) => ({
+  ...{ id: ulid(), part: 'crank', name: 'Crank', engineClass: 'S4', fromJobId: null, grade: 'used' },
+  ...{ tested: null, measured: null, place: 'Shelf 1', priceMinor: 100, quarantine: null, by },
+  ...more,
+})
+
 /** A fresh shop with one person and one job. */
 export async function openShop(
   url: string,

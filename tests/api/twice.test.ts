@@ -2,7 +2,7 @@ import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Running } from '../server'
 import { call, startBuilt } from '../server'
-import { newEntry, newJob, oilBody, openShop } from './shop'
+import { newEntry, newJob, newShelf, oilBody, openShop } from './shop'
 
 let server: Running
 let shop: Awaited<ReturnType<typeof openShop>>
@@ -16,23 +16,9 @@ const put = (path: string, body: unknown) => call(`${server.url}/api/${path}`, '
 const get = async (path: string) => (await call(`${server.url}/api/${path}`)).body
 
 describe('what is sent twice after a lost answer', () => {
-  const shelf = () => ({
-    id: ulid(),
-    part: 'crank',
-    name: 'Crank',
-    engineClass: 'S4',
-    fromJobId: null,
-    grade: 'used',
-    tested: null,
-    measured: null,
-    place: 'Shelf 1',
-    priceMinor: 100,
-    quarantine: null,
-    by: shop.by,
-  })
   const cases: [string, string, () => Record<string, unknown>, string, unknown][] = [
     ['a person', 'shop/people', () => ({ id: ulid(), name: 'Bo Finch', initials: 'BF', active: true }), 'name', 'Bo'],
-    ['a part for the shelf', 'shelf', shelf, 'place', 'Shelf 9'],
+    ['a part for the shelf', 'shelf', () => newShelf(shop.by), 'place', 'Shelf 9'],
     [
       'a sheet',
       'specs',

@@ -1,6 +1,5 @@
 import { z } from 'zod'
 import { idText } from '#core/schema/words'
-import { once } from '../../db/deliveries'
 import { checkPerson } from '../../db/shop'
 import { importJob } from '../../documents/jobFile'
 
@@ -17,9 +16,5 @@ const asked = z.strictObject({
 export default answer(async event => {
   const { id, text, by } = await readChecked(event, asked)
   checkPerson(useDb(), by)
-  const { answer: done, repeated } = once(useDb(), { id, what: 'import', sent: { text } }, () =>
-    importJob(useDb(), text, by),
-  )
-  setResponseStatus(event, repeated ? 200 : 201)
-  return done
+  return madeOnce(event, { id, what: 'import', sent: { text } }, () => importJob(useDb(), text, by))
 })

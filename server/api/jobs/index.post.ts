@@ -1,5 +1,4 @@
 import { newJobSchema } from '#shared/schemas/machines'
-import { once } from '../../db/deliveries'
 import { bookIn } from '../../db/jobs'
 import { checkPerson } from '../../db/shop'
 
@@ -7,13 +6,11 @@ export default answer(async event => {
   const job = await readChecked(event, newJobSchema)
   for (const [i, { by }] of job.entries.entries()) checkPerson(useDb(), by, `entries.${i}.by`)
   const { id, ...sent } = job
-  const { answer: booked, repeated } = once(
-    useDb(),
+  return madeOnce(
+    event,
     { id, what: 'booking', sent },
     () => ({ id, number: bookIn(useDb(), job).number }),
     first => first,
     first => ({ booked: first }),
   )
-  setResponseStatus(event, repeated ? 200 : 201)
-  return booked
 })

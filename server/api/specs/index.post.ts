@@ -1,5 +1,4 @@
 import { newSheetSchema } from '#shared/schemas/specs'
-import { once } from '../../db/deliveries'
 import { addSheet } from '../../db/sheets'
 import { checkPerson } from '../../db/shop'
 
@@ -7,9 +6,7 @@ export default answer(async event => {
   const { id, by, ...sheet } = await readChecked(event, newSheetSchema)
   checkPerson(useDb(), by)
   const { name, engineClass, values, fill } = sheet
-  const { answer: added, repeated } = once(useDb(), { id, what: 'sheet', sent: sheet }, () => ({
+  return madeOnce(event, { id, what: 'sheet', sent: sheet }, () => ({
     id: addSheet(useDb(), name, engineClass, { values, fill }, id),
   }))
-  setResponseStatus(event, repeated ? 200 : 201)
-  return added
 })

@@ -17,7 +17,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import migrations from '#migrations'
 import { newJobSchema } from '#shared/schemas/machines'
 import { nightlyDue, tooOld } from '../../../server/backup/due'
-import { backupsIn, failureIn, noteFailure } from '../../../server/backup/list'
+import { backupsIn, failureIn, newestIn, noteFailure } from '../../../server/backup/list'
 import { makeBackup, prune } from '../../../server/backup/make'
 import { backupName, isBackupName } from '../../../server/backup/manifest'
 import { holdsWords, manifestIn, restore } from '../../../server/backup/restore'
@@ -171,6 +171,11 @@ describe('a backup', () => {
     expect(left).toContain('notes.txt')
     expect(backupsIn(folder)[0]?.name).toBe(backupName(day(6), 'nightly'))
     expect(isBackupName('../remedium.db')).toBe(false)
+    // one before a change of the database takes none of the others away
+    await makeBackup({ dataDir: data, folder, reason: 'migration' })
+    expect(readdirSync(folder).filter(n => n.endsWith('nightly.tar.gz'))).toHaveLength(2)
+    expect(newestIn(folder)?.reason).toBe('migration')
+    expect(newestIn(folder, ['asked', 'nightly'])?.name).toBe(backupName(day(6), 'nightly'))
     noteFailure(folder, { at: day(1), why: 'no room' })
     expect(failureIn(folder)?.why).toBe('no room')
     noteFailure(folder, null)

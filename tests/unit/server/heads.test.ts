@@ -7,7 +7,7 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { alikeCases, causeCounts } from '../../../server/db/cases'
 import { findAnything } from '../../../server/db/find'
-import { closedLines, jobLine, refreshHeads, todayJson, todayLines } from '../../../server/db/jobLines'
+import { closedLines, jobLine, refreshHeads, todayJson } from '../../../server/db/jobLines'
 import { bookIn, logEntry } from '../../../server/db/jobs'
 import { customersOf, engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
@@ -16,6 +16,7 @@ import { sheetLines } from '../../../server/db/sheets'
 import { addShelf, saveShelf, shelfFields } from '../../../server/db/shelf'
 import { addPerson, savePolicy } from '../../../server/db/shop'
 import { prepared } from '../../../server/db/statements'
+import type { JobLine } from '#shared/types/records'
 import { newFolder } from '../../server'
 import { newEntry, newJob, oilBody } from '../../api/shop'
 
@@ -26,6 +27,8 @@ beforeEach(() => {
   by = addPerson(db, { name: 'Ada Quill', initials: 'AQ', active: true }).id
 })
 afterEach(() => closeDatabase(db))
+
+const todayLines = (...asked: Parameters<typeof todayJson>) => JSON.parse(todayJson(...asked)) as JobLine[]
 
 const book = (more = {}): string => {
   const job = newJob(by, more)
@@ -60,7 +63,7 @@ describe('Today', () => {
     log(out, 'oil', oilBody(900), { how: 'measured' })
     back(out, 'as_is')
     const now = todayLines(db, Infinity)
-    expect(JSON.parse(todayJson(db, 0))).toEqual(now)
+    expect(todayLines(db, 0)).toEqual(now)
     expect(ids(now).slice(0, 2)).toEqual([out, open])
     expect(now[0]).toMatchObject({ closed: true, outNotToRun: true })
     // five of the nine, and the one that is out, are the six newest
@@ -82,7 +85,6 @@ describe('Today', () => {
     const id = book()
     log(id, 'oil', oilBody(900), { how: 'measured' })
     back(id, 'as_is')
-    expect(JSON.parse(todayJson(db, Infinity)).filter((l: { outNotToRun: boolean }) => l.outNotToRun)).toHaveLength(1)
     expect(todayLines(db, Infinity).filter(l => l.outNotToRun)).toHaveLength(1)
     db.prepare('INSERT INTO jobs VALUES (?, 999, ?, ?)').run(ulid(), jobLine(db, id).machineId, '2026')
     for (let k = 0; k < 7; k++) back(book())

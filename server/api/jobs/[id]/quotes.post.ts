@@ -1,5 +1,4 @@
 import { askOwnerSchema } from '#shared/schemas/owner'
-import { once } from '../../../db/deliveries'
 import { jobOf } from '../../../db/jobs'
 import { askOwner } from '../../../db/quotes'
 import { checkPerson } from '../../../db/shop'
@@ -11,8 +10,8 @@ export default answer(async event => {
   checkPerson(useDb(), ask.by)
   const address = shopAddress(event)
   const link = (token: string): string => `${address}/q/${token}`
-  const { answer: asked, repeated } = once<{ id: string; expiresAt: string; link: string | null; text: string | null }>(
-    useDb(),
+  return madeOnce<{ id: string; expiresAt: string; link: string | null; text: string | null }>(
+    event,
     { id, what: 'question to an owner', sent: { ...ask, jobId } },
     () => {
       const { token, expiresAt, text } = askOwner(useDb(), jobId, { ...ask, id, link })
@@ -20,6 +19,4 @@ export default answer(async event => {
     },
     ({ id: kept, expiresAt }) => ({ id: kept, expiresAt, link: null, text: null }),
   )
-  setResponseStatus(event, repeated ? 200 : 201)
-  return asked
 })

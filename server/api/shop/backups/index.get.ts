@@ -1,3 +1,1 @@
-import type { BackupsView } from '#shared/types/records'
-
-export default answer((): BackupsView => backupsNow())
+export default answer(() => backupsNow())

@@ -1,0 +1,21 @@
+import Database from 'better-sqlite3'
+
+/**
+ * A connection to a shop's file, set as every one of them is: what is acknowledged is on disk.
+ * @param file it is there already: a connection never makes one, or a folder that was swapped would get an empty shop
+ */
+export function connect(file: string, { readonly = false } = {}): Database.Database {
+  const db = new Database(file, { readonly, fileMustExist: true, timeout: 5000 })
+  if (readonly) return db
+  try {
+    db.pragma('journal_mode = WAL')
+    db.pragma('synchronous = FULL')
+    db.pragma('foreign_keys = ON')
+    // what streams the file elsewhere decides itself when its log is moved into it
+    if (process.env.REMEDIUM_STREAMED) db.pragma('wal_autocheckpoint = 0')
+    return db
+  } catch (error) {
+    db.close()
+    throw error
+  }
+}
