@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import type { EngineClass } from '#core/engine/words'
+import { ENGINE_CLASSES } from '#core/engine/words'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
 import { conflictsOf } from '#core/spec/specValue'
@@ -15,7 +16,7 @@ const SHEETS = `
   SELECT   s.id, s.name, s.engine_class AS engineClass, s.body, s.updated_at AS updatedAt,
            (SELECT COUNT(*) FROM engines e WHERE e.spec_sheet_id = s.id) AS machines
   FROM     spec_sheets s
-  WHERE    s.name >= @after COLLATE NOCASE AND (s.name > @after COLLATE NOCASE OR s.id > @afterId) AND s.name LIKE @like ESCAPE '\\'
+  WHERE    s.name >= @after COLLATE NOCASE AND (s.name > @after COLLATE NOCASE OR s.id > @afterId) AND (s.name LIKE @like ESCAPE '\\' OR s.engine_class IN (SELECT value FROM json_each(@classes)))
     AND    (@engineClass IS NULL OR s.engine_class = @engineClass)
     AND    (@figures = 0 OR json_array_length(s.body, '$.values') > 0)
   ORDER BY s.name COLLATE NOCASE, s.id
@@ -50,7 +51,7 @@ export interface SheetBody {
 export const sheetBody = (json: string): SheetBody => sheetBodySchema.parse(JSON.parse(json))
 
 export interface SheetsAsked {
-  /** anywhere in the name */
+  /** anywhere in the name, or in what its class of engine is called */
   words?: string
   engineClass?: string | null
   /** only those that hold a figure */
@@ -65,7 +66,18 @@ export function sheetLines(
   db: Database,
   { words = '', engineClass = null, figures = false, after = '', afterId = '' }: SheetsAsked = {},
 ): SheetLine[] {
-  const asked = { like: anywhere(words), engineClass, figures: figures ? 1 : 0, after, afterId }
+  const sought = words.trim().toLowerCase()
+  const classes = Object.entries(ENGINE_CLASSES).flatMap(([k, word]) =>
+    word.toLowerCase().includes(sought) ? [k] : [],
+  )
+  const asked = {
+    like: anywhere(words),
+    classes: JSON.stringify(classes),
+    engineClass,
+    figures: figures ? 1 : 0,
+    after,
+    afterId,
+  }
   return rows<SheetRow & { machines: number }>(db, SHEETS, asked).map(({ body, ...line }) => {
     const { values, fill } = sheetBody(body)
     return {

@@ -150,16 +150,14 @@ const {
     </section>
 
     <p v-if="message" class="bar" role="alert">{{ message }}</p>
-    <div v-if="booked" class="acts already">
-      <NuxtLink :to="`/jobs/${booked.id}`" class="btn go">Open T {{ booked.number }}</NuxtLink>
-      <ElButton :disabled="busy" @click="correct">Put the changes on its log, as corrections</ElButton>
-      <span class="lab">Its owner and machine are changed on the machine's own page.</span>
-    </div>
     <div class="acts">
-      <ElButton v-if="!booked" type="primary" native-type="submit" :disabled="busy"
-        >Book it in <kbd>Enter</kbd></ElButton
-      >
+      <template v-if="booked">
+        <NuxtLink :to="`/jobs/${booked.id}`" class="btn go">Open T {{ booked.number }}</NuxtLink>
+        <ElButton :disabled="busy" @click="correct">Put the changes on its log, as corrections</ElButton>
+      </template>
+      <ElButton v-else type="primary" native-type="submit" :disabled="busy">Book it in <kbd>Enter</kbd></ElButton>
       <ElButton v-if="dirty" @click="startOver">Start over</ElButton>
+      <span v-if="booked" class="lab">Its owner and machine are changed on the machine's own page.</span>
     </div>
   </form>
 </template>

@@ -1,6 +1,6 @@
 import { sheetLines } from '../../db/sheets'
 
-/** Sheets by name, a page at a time: with `find` anywhere in the name, `engineClass`, `figures` for those that hold one, `after` and `afterId` of the one that the page before ended with. */
+/** Sheets by name, a page at a time: with `find` anywhere in the name or its class of engine, `engineClass`, `figures` for those that hold one, `after` and `afterId` of the one that the page before ended with. */
 export default answer(event => {
   const { find, engineClass, figures, after, afterId } = getQuery(event)
   return sheetLines(useDb(), {

@@ -248,6 +248,8 @@ describe('lists', () => {
     expect(sheetLines(db, { after: first?.name ?? '', afterId: first?.id ?? '' })).toHaveLength(4)
     expect(sheetLines(db, { engineClass: 'H2' })).toEqual([])
     expect(sheetLines(db, { words: 'thistle', figures: true })).toHaveLength(5)
+    expect(sheetLines(db, { words: 'Four-stroke' })).toHaveLength(5)
+    expect(sheetLines(db, { words: 'zzz' })).toEqual([])
   })
   it('parts on the shelf and prices are found by their words, also by a new name', () => {
     const id = ulid()
