@@ -165,7 +165,7 @@ export function findLitestream() {
   return (
     names.find(name => existsSync(name)) ??
     stop(
-      '--replica needs Litestream, and it is neither on the PATH nor among the packages. Install it from its own releases, or let npm install optional packages (npm ci --include=optional).',
+      '--replica needs Litestream, and it is neither on the PATH nor among the packages. Install it from its own releases, or, on Linux with an x64 processor, let npm install optional packages (npm ci --include=optional).',
     )
   )
 }
