@@ -56,7 +56,9 @@ export default defineNuxtConfig({
   alias: { '#core': here('./core') },
   elementPlus: { importStyle: 'css', defaultLocale: 'en' },
   // NUXT_DATA_DIR; NUXT_BACKUP_DIR: best on another disk; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
-  runtimeConfig: { dataDir: './data/shop', backupDir: '', replicaDir: '', shopUrl: '' },
+  // NUXT_SESSION_PASSWORD: what seals a device's cookie, 32 letters or more; left out, one is made and kept beside the data
+  // NUXT_DEMO: a made-up shop that signs in by itself
+  runtimeConfig: { dataDir: './data/shop', backupDir: '', replicaDir: '', shopUrl: '', sessionPassword: '', demo: false },
   nitro: {
     virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule, '#routes': routesModule },
     errorHandler: here('./server/error.ts'),
@@ -76,10 +78,14 @@ export default defineNuxtConfig({
   routeRules: {
     '/**': {
       headers: {
+        // a page's own scripts are let in by their hashes: server/plugins/headers.ts
         'content-security-policy':
-          "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; worker-src 'self' blob:; connect-src 'self'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'",
+          "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; worker-src 'self' blob:; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
         'x-content-type-options': 'nosniff',
         'referrer-policy': 'same-origin',
+        'permissions-policy': 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), browsing-topics=()',
+        'cross-origin-opener-policy': 'same-origin',
+        'cross-origin-resource-policy': 'same-origin',
       },
     },
     '/api/**': { headers: { 'cache-control': 'no-store' } },

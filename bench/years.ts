@@ -9,6 +9,7 @@ import { ulid } from 'ulid'
 import migrations from '#migrations'
 import type { Entry } from '#core/entries/types'
 import { seedDemo } from '../demo/seed'
+import { putWords } from '../server/db/find'
 import { refreshHeads } from '../server/db/jobLines'
 import { jobsOf, jobView } from '../server/db/jobs'
 import { closeDatabase, openDatabase } from '../server/db/open'
@@ -216,8 +217,9 @@ function grown(data: string, jobs: number): string {
   const sources = jobsOf(db).map(j => j.machineId)
   const add = grower(db)
   // what is found by its words is put together once at the end: a job's words grow with each entry
-  const found = db.prepare("SELECT sql FROM sqlite_master WHERE name = 'entry_is_found'").pluck().get() as string
-  db.exec('DROP TRIGGER entry_is_found')
+  putWords(db)
+  const found = db.prepare("SELECT sql FROM sqlite_master WHERE name = 'entry_is_found_later'").pluck().get() as string
+  db.exec('DROP TRIGGER entry_is_found_later')
   let last = ''
   db.transaction(() => {
     for (let n = 0; n < jobs; n++)

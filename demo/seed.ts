@@ -7,6 +7,7 @@ import type { OptionBody } from '#core/entries/option/schema'
 import { entriesInForce } from '#core/log/entry'
 import type { ShopPolicy } from '#core/engine/policy'
 import { DEFAULT_POLICY } from '#core/engine/policy'
+import type { Role } from '#core/people/roles'
 import { safeRefusal } from '#core/entries/safe'
 import { SAFE_STEPS } from '#core/words/looks'
 import { newJobSchema } from '#shared/schemas/machines'
@@ -17,11 +18,13 @@ import { entriesOf } from '../server/db/entries'
 import { bookIn, jobFile, jobView, logEntry } from '../server/db/jobs'
 import { machineLines } from '../server/db/machines'
 import { importPrices } from '../server/db/prices'
+import { hashPinNow } from '../server/db/pins'
 import { addShelf } from '../server/db/shelf'
 import { row } from '../server/db/statements'
 import { addPerson, savePolicy } from '../server/db/shop'
 import type { DemoJob, Step, Who } from './book'
 import { DEMO_JOBS } from './jobs'
+import { DEMO_PIN } from '#shared/demo'
 import { DEMO_PRICES } from './prices'
 
 const POLICY: ShopPolicy = {
@@ -34,10 +37,10 @@ const POLICY: ShopPolicy = {
   volumeUnit: 'mL',
   pressureUnit: 'bar',
 }
-const PEOPLE: Record<Who, [string, string]> = {
-  mira: ['Mira Voss', 'MV'],
-  teo: ['Teo Lindqvist', 'TL'],
-  june: ['June Abara', 'JA'],
+const PEOPLE: Record<Who, [name: string, initials: string, role: Role, senior: boolean]> = {
+  mira: ['Mira Voss', 'MV', 'keeper', true],
+  teo: ['Teo Lindqvist', 'TL', 'bench', true],
+  june: ['June Abara', 'JA', 'counter', false],
 }
 
 const HOUR_MS = 3600_000
@@ -62,9 +65,9 @@ export function seedDemo(
     .transaction(() => {
       savePolicy(db, POLICY)
       const people = Object.fromEntries(
-        Object.entries(PEOPLE).map(([key, [name, initials]]) => [
+        Object.entries(PEOPLE).map(([key, [name, initials, role, senior]]) => [
           key,
-          addPerson(db, { name, initials, active: true }).id,
+          addPerson(db, { name, initials, active: true, role, senior }, ulid(), hashPinNow(DEMO_PIN)).id,
         ]),
       ) as Record<Who, string>
       importPrices(db, {

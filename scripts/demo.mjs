@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { bundle, checkPlace, ensureBuilt, ensureInstalled, serverOptions, serveUntilStopped } from './lib.mjs'
 
-const options = serverOptions('data/demo')
+const options = { ...serverOptions('data/demo'), demo: true }
 ensureInstalled()
 ensureBuilt()
 await checkPlace(options)

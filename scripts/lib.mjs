@@ -12,6 +12,7 @@ import {
   writeFileSync,
 } from 'node:fs'
 import { createServer } from 'node:net'
+import { createInterface } from 'node:readline'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { nodeBundle } from './nodeBundle.mjs'
@@ -222,10 +223,10 @@ export async function checkPlace({ port, host, data }) {
 }
 
 /** Starts the built server and waits until it answers; resolves with the child and its address. */
-export async function startServer({ port, host, data, replica }, { quiet = false } = {}) {
+export async function startServer({ port, host, data, replica, demo = false }, { quiet = false } = {}) {
   const { cmd, args, extra } = command({ data, replica })
   const child = spawn(cmd, args, {
-    stdio: ['ignore', 'ignore', 'inherit'],
+    stdio: ['ignore', 'pipe', 'inherit'],
     // what streams it and the server are one group, and end together
     detached: Boolean(replica),
     env: {
@@ -237,8 +238,17 @@ export async function startServer({ port, host, data, replica }, { quiet = false
       NUXT_DATA_DIR: data,
       NITRO_SHUTDOWN_TIMEOUT: '3000',
       NODE_ENV: 'production',
+      ...(demo && { NUXT_DEMO: 'true' }),
       ...extra,
     },
+  })
+  // of all that it prints, only the link that lets the first person in is for whoever started it
+  let firstLink = ''
+  createInterface({ input: child.stdout }).on('line', line => {
+    const at = line.indexOf('Nobody keeps this shop yet.')
+    if (at < 0) return
+    firstLink = line.slice(at)
+    if (!quiet) console.log(firstLink)
   })
   const ended = new Promise(done =>
     child.once('exit', code => {
@@ -261,7 +271,7 @@ export async function startServer({ port, host, data, replica }, { quiet = false
     }
   }
   if (!quiet) say(`Data in ${data}${replica ? `, followed in ${replica}` : ''}`)
-  return { child, url, ended }
+  return { child, url, ended, firstCode: () => firstLink.split('#')[1] ?? '' }
 }
 
 /** Serves until told to stop, passing the signal on so that the database is closed cleanly. */

@@ -14,7 +14,7 @@ const data = mkdtempSync(join(tmpdir(), 'remedium-shots-'))
 const seed = await bundle('demo/main.ts', ['demo', 'core', 'shared', 'server'])
 if (spawnSync(process.execPath, [seed, data], { stdio: 'inherit' }).status !== 0) process.exit(1)
 const { child, url, ended } = await startServer(
-  { port: Number(process.env.SHOT_PORT || 4323), host: '127.0.0.1', data },
+  { port: Number(process.env.SHOT_PORT || 4323), host: '127.0.0.1', data, demo: true },
   { quiet: true },
 )
 const folder = join(root, 'docs/screenshots')
@@ -32,9 +32,12 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 })
-const { people } = await (await fetch(`${url}/api/shop`)).json()
-const jobs = Object.fromEntries((await (await fetch(`${url}/api/jobs`)).json()).map(j => [j.number, j]))
-const sheets = await (await fetch(`${url}/api/specs`)).json()
+// the demo lets it in by itself
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
+const get = async path => (await context.request.get(url + path)).json()
+const { person } = await get('/api/session')
+const jobs = Object.fromEntries((await get('/api/jobs')).map(j => [j.number, j]))
+const sheets = await get('/api/specs')
 const press =
   (...keys) =>
   async page => {
@@ -160,11 +163,6 @@ const SHOTS = [
   ['machine', `/machines/${jobs[201].machineId}`],
   ['shop', '/shop'],
 ]
-const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
-await context.addInitScript(
-  id => localStorage.setItem('remedium:at-the-bench', id),
-  people.find(p => p.initials === 'MV')?.id,
-)
 for (const [name, path, act] of SHOTS) {
   const page = await context.newPage()
   await page.goto(url + path, { waitUntil: 'networkidle' })
@@ -176,10 +174,6 @@ for (const [name, path, act] of SHOTS) {
   say(`docs/screenshots/${name}.png`)
 }
 const phone = await browser.newContext({ viewport: { width: 390, height: 780 }, locale: 'en-GB' })
-await phone.addInitScript(
-  id => localStorage.setItem('remedium:at-the-bench', id),
-  people.find(p => p.initials === 'MV')?.id,
-)
 const page = await phone.newPage()
 await page.goto(url + sheet(207), { waitUntil: 'networkidle' })
 await page.locator('.sheet[data-ready="true"]').waitFor()
@@ -188,18 +182,17 @@ await page.waitForTimeout(500)
 await page.screenshot({ path: join(folder, 'phone.png') })
 /** the owner's page of the locked rider, asked as the Decide page asks */
 const asked = await (
-  await fetch(`${url}/api/jobs/${jobs[207].id}/quotes`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
+  await context.request.post(`${url}/api/jobs/${jobs[207].id}/quotes`, {
+    headers: { origin: url },
+    data: {
       id: ulid(),
-      by: people[0].id,
+      by: person.id,
       stage: 'decide',
       feeMinor: null,
       words: 'The rod seized because the engine ran almost without oil. Five of eight bolts under it were loose.',
       days: 14,
       photoIds: [],
-    }),
+    },
   })
 ).json()
 await page.goto(`${url}${new URL(asked.link).pathname}`, { waitUntil: 'networkidle' })

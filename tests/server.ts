@@ -24,6 +24,68 @@ export async function freePort(): Promise<number> {
   })
 }
 
+/** What a browser keeps of a shop: its cookie, and the first link while nobody keeps the shop. By folder: it holds after a new start. */
+interface Browser {
+  cookie: string
+  first: string
+}
+const browsers = new Map<string, Browser>()
+const folders = new Map<string, string>()
+export function browserAt(url: string): Browser {
+  const { origin } = new URL(url)
+  const folder = folders.get(origin) ?? origin
+  const known = browsers.get(folder) ?? { cookie: '', first: '' }
+  browsers.set(folder, known)
+  return known
+}
+
+/** A server that was started by another hand, as the browser of this test knows it. */
+export const knownAs = (url: string, data: string): unknown => folders.set(new URL(url).origin, data)
+
+/** A request as this application's page sends it. */
+export async function browse(url: string, init: RequestInit = {}): Promise<Response> {
+  const browser = browserAt(url)
+  const response = await fetch(url, {
+    ...init,
+    headers: {
+      origin: new URL(url).origin,
+      ...(browser.cookie && { cookie: browser.cookie }),
+      ...(init.headers as Record<string, string> | undefined),
+    },
+  })
+  const [cookie] = response.headers.getSetCookie()
+  if (cookie && !(init.headers as Record<string, string> | undefined)?.cookie)
+    browser.cookie = cookie.split(';')[0] ?? ''
+  return response
+}
+
+/** The cookie of another browser, let in by a code. */
+export async function deviceCookie(url: string, code: string, deviceName = 'Another one'): Promise<string> {
+  const response = await fetch(`${url}/api/session/let-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: new URL(url).origin },
+    body: JSON.stringify({ code, deviceName }),
+  })
+  return response.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+}
+
+export const TEST_PIN = '2580'
+
+/** Lets this test's browser into a shop that nobody keeps yet, as its first person; answers who that is. */
+export async function firstPerson(url: string, name: string, initials: string): Promise<string> {
+  const browser = browserAt(url)
+  const { body } = await call(`${url}/api/session/first`, 'POST', {
+    ...{ code: browser.first, deviceName: 'Test', shopName: '', pin: TEST_PIN },
+    person: { name, initials },
+  })
+  browser.first = ''
+  return body.person.id
+}
+
+/** Somebody else comes to the bench. */
+export const comes = (url: string, personId: string, pin = TEST_PIN): ReturnType<typeof call> =>
+  call(`${url}/api/session/person`, 'POST', { personId, pin })
+
 /** Starts the built server on a free port of its own. */
 export async function startBuilt(data = newFolder(), extra: Record<string, string> = {}): Promise<Running> {
   const port = await freePort()
@@ -36,9 +98,14 @@ export async function startBuilt(data = newFolder(), extra: Record<string, strin
       NODE_ENV: 'production',
       ...extra,
     },
-    stdio: ['ignore', 'ignore', 'pipe'],
+    stdio: ['ignore', 'pipe', 'pipe'],
   })
   const url = `http://127.0.0.1:${port}`
+  folders.set(url, data)
+  child.stdout?.on('data', (part: Buffer) => {
+    const [, code] = /let-in#(\w+)/.exec(String(part)) ?? []
+    if (code) browserAt(url).first = code
+  })
   let said = ''
   child.stderr?.on('data', (part: Buffer) => {
     said = `${said}${part.toString('utf8')}`.slice(-4000)
@@ -65,7 +132,7 @@ export async function startBuilt(data = newFolder(), extra: Record<string, strin
 
 /** One request with a JSON body; status and answer. */
 export async function call(url: string, method = 'GET', body?: unknown): Promise<{ status: number; body: any }> {
-  const response = await fetch(url, {
+  const response = await browse(url, {
     method,
     headers: { 'content-type': 'application/json' },
     ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),

@@ -2,6 +2,7 @@
 import dayjs from 'dayjs'
 import { ulid } from 'ulid'
 import { changeOrder } from '#core/handover/quote'
+import { consentRefusal } from '#core/people/consent'
 import { moneyText } from '#core/units/money'
 import { keptOf } from '#core/entries/kept'
 import { QUOTE_STAGES } from '#core/words/deciding'
@@ -11,6 +12,8 @@ import type { QuoteLine } from '#shared/types/records'
 const sheet = useSheet()
 const shop = useShopStore()
 const lines = useFromJob<QuoteLine>('quotes')
+/** why the owner is not asked by a link */
+const silent = computed(() => consentRefusal(sheet.job.value.customer, 'message'))
 const open = ref(false)
 const draft = reactive({
   stage: 'decide' as keyof typeof QUOTE_STAGES,
@@ -102,7 +105,13 @@ function state(l: QuoteLine): string {
       {{ moneyText(change.agreed, shop.policy.currency) }} that were agreed.
     </p>
     <div class="acts">
-      <ElButton :class="{ on: open }" :aria-expanded="open" @click="open = !open"> Ask the owner by a link</ElButton
+      <span v-if="silent" class="note">{{ silent }}</span><ElButton
+        v-else
+        :class="{ on: open }"
+        :aria-expanded="open"
+        @click="open = !open"
+      >
+        Ask the owner by a link</ElButton
       ><span v-for="l in lines.slice(0, 3)" :key="l.id" class="sent"
         ><b>{{ QUOTE_STAGES[l.quote.stage] }}</b>
         <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span>

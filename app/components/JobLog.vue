@@ -9,13 +9,16 @@ import { correctable } from '~/composables/useJobSheet'
 /** The log, newest first. What was replaced or undone stays, struck through. */
 const sheet = useSheet()
 const shop = useShopStore()
+const session = useSessionStore()
 const all = ref(false)
 const standing = computed(() => new Set(sheet.inForce.value.map(e => e.id)))
 const newest = computed(() => [...sheet.job.value.entries].reverse())
 const shown = computed(() => (all.value ? newest.value : newest.value.slice(0, 6)))
 const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
 const time = (iso: string): string =>
-  dayjs(iso).isSame(dayjs(), 'day') ? dayjs(iso).format('HH:mm') : dayjs(iso).format('D MMM')
+  dayjs(iso).format(
+    dayjs(iso).isSame(dayjs(), 'day') ? 'HH:mm' : dayjs(iso).isSame(dayjs(), 'year') ? 'D MMM' : 'D MMM YY',
+  )
 /** what a wrong clock dated stays where it was recorded, and is marked */
 const wrong = (e: Entry): string | null => {
   const how = datedWrong(e.at, dayjs().toISOString(), shop.since)
@@ -40,7 +43,7 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
           <span v-if="!alive(e) && e.kind !== 'void'" class="lab"> replaced or undone</span>
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>
-        <span v-if="alive(e) && e.kind !== 'approval'" class="do">
+        <span v-if="alive(e) && e.kind !== 'approval' && session.mayLog(e.kind)" class="do">
           <ElButton link v-if="correctable(e)" class="link" @click="sheet.correct(e)">
             Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
           </ElButton>

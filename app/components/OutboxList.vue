@@ -18,6 +18,7 @@ onMounted(async () => {
         <p>
           <b>{{ l.customerName }}</b>
           <span class="lab">{{ l.contact ?? 'no address known' }} · {{ dayjs(l.at).format('D MMM HH:mm') }}</span>
+          <span v-if="l.mayMessage === 0" class="st near">▲ wants no messages: ring</span>
           {{ l.subject }}
         </p>
         <p class="note">{{ l.text }}</p>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { consentRefusal } from '#core/people/consent'
 import { keptOf } from '#core/entries/kept'
 
 /** Photos of this job: from the camera or a file, made small and freed of place and camera by the bench computer. */
 const sheet = useSheet()
 const photos = computed(() => keptOf(sheet.inForce.value).photo)
+/** why no picture is taken */
+const none = computed(() => consentRefusal(sheet.job.value.customer, 'photo'))
 const caption = ref('')
 const big = ref<string | null>(null)
 const shown = computed(() => photos.value.find(p => p.body.photoId === big.value))
@@ -23,7 +26,8 @@ async function take(event: Event): Promise<void> {
         ><span class="note">{{ p.body.caption }}</span>
       </li>
     </ul>
-    <div class="take">
+    <p v-if="none" class="note">{{ none }}</p>
+    <div v-else class="take">
       <PlainField v-model="caption" label="Words under the photo" class="words" />
       <label class="btn"
         ><input

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
+import { loggerRefusal } from '#core/entries/mayLog'
 import type { Stop } from '#core/judgement'
 
 /** What must not be done, why, what ends it; and, where that can be answered for, the name of who takes it on. */
 const props = defineProps<{ stop: Stop }>()
 const sheet = useSheet()
 const shop = useShopStore()
+const session = useSessionStore()
+/** who may: the gate that the server asks too */
+const maySign = computed(
+  () => session.person !== undefined && loggerRefusal(session.person, 'sign_off', shop.policy) === null,
+)
 const asking = ref(false)
 const reason = ref('')
 const message = ref('')
@@ -34,6 +40,7 @@ async function sign(): Promise<void> {
       Taken on by {{ shop.nameOf(stop.signed.by) }}, {{ dayjs(stop.signed.at).format('D MMM HH:mm') }}:
       {{ stop.signed.reason }}
     </p>
+    <p v-else-if="stop.canSign && !maySign" class="clear">A senior of the shop may take this on.</p>
     <template v-else-if="stop.canSign">
       <ElButton link v-if="!asking" class="link" @click="asking = true">I take this on</ElButton>
       <form v-else @submit.prevent="sign">

@@ -15,6 +15,8 @@ export interface Draft {
   ids: string[]
   owner: string
   contact: string
+  mayPhoto: string
+  mayMessage: string
   customerId: string
   machineId: string
   machine: MachineDraft
@@ -55,6 +57,8 @@ export function useBookingIn() {
     ids: Array.from({ length: 48 }, () => ulid()),
     owner: '',
     contact: '',
+    mayPhoto: 'unknown',
+    mayMessage: 'unknown',
     customerId: '',
     machineId: typeof route.query.machine === 'string' ? route.query.machine : '',
     machine: blankMachine(shop.policy.volumeUnit, shop.policy.pressureUnit),
@@ -223,7 +227,14 @@ export function useBookingIn() {
     d.at ??= new Date().toISOString()
     const outcome = await send<{ id: string }>('/api/jobs', 'POST', {
       id: d.jobId,
-      customer: d.customerId ? { id: d.customerId } : { name: d.owner, contact: d.contact || null },
+      customer: d.customerId
+        ? { id: d.customerId }
+        : {
+            name: d.owner,
+            contact: d.contact || null,
+            mayPhoto: consentSaid(d.mayPhoto),
+            mayMessage: consentSaid(d.mayMessage),
+          },
       machine: d.machineId
         ? { id: d.machineId }
         : {

@@ -11,6 +11,7 @@ const OIL_MAP = { form: 'oil_map' as const, label: 'Oil map', at: 3 }
 
 /** The forms of each stage of a job, which of them is open, and how each stands. */
 export function useJobTabs(sheet: JobSheet) {
+  const session = useSessionStore()
   const shown = computed((): Shown => {
     const { turn_over: turned, lock_step: steps } = keptOf(sheet.inForce.value)
     return {
@@ -21,7 +22,7 @@ export function useJobTabs(sheet: JobSheet) {
   })
   const tabs = computed((): { form: FormName; label: string; at: number }[] => {
     const stage = sheet.stage.value
-    const forms = tabsOf(stage, shown.value)
+    const forms = tabsOf(stage, shown.value).filter(t => session.mayLog(t.form))
     return stage === 'open_up' ? [...forms, OIL_MAP].sort((a, b) => a.at - b.at) : forms
   })
   const inHand = computed(() => tabs.value.find(t => t.form === sheet.form.value)?.form ?? tabs.value[0]?.form)

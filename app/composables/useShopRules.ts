@@ -1,7 +1,5 @@
-import { ulid } from 'ulid'
 import type { ShopPolicy } from '#core/engine/policy'
 import type { BORE, EngineClass, UseClass } from '#core/engine/words'
-import type { Person } from '#shared/types/records'
 
 export interface Draft extends Omit<
   ShopPolicy,
@@ -17,7 +15,9 @@ export interface Draft extends Omit<
   | 'minChargeMinor'
   | 'roundToMinor'
   | 'backupsKept'
+  | 'idleMinutes'
 > {
+  idle: string
   warn: string
   kept: string
   priceAge: string
@@ -32,7 +32,7 @@ export interface Draft extends Omit<
   byClass: Record<EngineClass, string>
 }
 
-/** The shop's people and rules as they are being changed. */
+/** The shop's rules as they are being changed. */
 export function useShopRules() {
   const shop = useShopStore()
 
@@ -52,11 +52,13 @@ export function useShopRules() {
     minChargeMinor,
     roundToMinor,
     backupsKept,
+    idleMinutes,
     ...p
   }: ShopPolicy): Draft => ({
     ...p,
     warn: String(warnPct),
     kept: String(backupsKept),
+    idle: String(idleMinutes),
     priceAge: String(priceDays),
     least: moneyField(minChargeMinor, p.currency),
     step: moneyField(roundToMinor, p.currency),
@@ -91,7 +93,7 @@ export function useShopRules() {
   )
 
   async function save(): Promise<void> {
-    const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, kept, ...rest } =
+    const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, kept, idle, ...rest } =
       draft.value
     const number = (typed: string): number => typedFigure(typed) as number
     const known = /^[A-Z]{3}$/.test(rest.currency)
@@ -102,6 +104,7 @@ export function useShopRules() {
       roundToMinor: known ? safeMoney(step, rest.currency) : figure(step),
       warnPct: number(warn),
       backupsKept: number(kept),
+      idleMinutes: number(idle),
       priceDays: number(priceAge),
       taxPct: number(tax),
       standHours: number(stand),
@@ -131,37 +134,6 @@ export function useShopRules() {
     }
   }
 
-  const person = reactive({ name: '', initials: '' })
-
-  /** sent again after a lost answer it is the same person */
-  let personId = ulid()
-
-  const personFaults = ref<Fault[]>([])
-
-  const personMessage = ref('')
-
-  async function addPerson(): Promise<void> {
-    const outcome = await send<Person>('/api/shop/people', 'POST', { ...person, active: true, id: personId })
-    personFaults.value = outcome.ok ? [] : outcome.faults
-    personMessage.value = outcome.ok ? '' : outcome.message
-    if (outcome.ok || outcome.status !== 0) personId = ulid()
-    if (outcome.ok) {
-      Object.assign(person, { name: '', initials: '' })
-      await shop.load()
-    }
-  }
-
-  async function setActive(p: Person, active: boolean): Promise<void> {
-    const outcome = await send(`/api/shop/people/${p.id}`, 'PUT', {
-      name: p.name,
-      initials: p.initials,
-      active,
-      version: p.version,
-    })
-    personMessage.value = outcome.ok ? '' : outcome.message
-    await shop.load()
-  }
-
   const RULES = { net_value: 'Most money left', cost_per_hour: 'Least cost an hour', share_of_value: 'Share of value' }
 
   const RULE_REASONS: Record<ShopPolicy['leadRule'], string> = {
@@ -179,11 +151,6 @@ export function useShopRules() {
     saved,
     fault,
     save,
-    person,
-    personFaults,
-    personMessage,
-    addPerson,
-    setActive,
     RULES,
     RULE_REASONS,
   }

@@ -5,11 +5,12 @@ import { FACES } from '~/entries/faces'
 /** The form of one kind of entry: drawn, or its list of fields. */
 const props = defineProps<{ form: EntryKind }>()
 const emit = defineEmits<{ logged: [] }>()
+const session = useSessionStore()
 const face = computed(() => FACES[props.form])
 </script>
 
 <template>
-  <div>
+  <div v-if="session.mayLog(form)">
     <component :is="face.drawn" v-if="face?.drawn" />
     <FindingForm v-else :key="form" :name="form" @logged="emit('logged')" />
     <component :is="face.beside" v-if="face?.beside" class="beside" />

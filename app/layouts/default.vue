@@ -1,11 +1,31 @@
 <script setup lang="ts">
+import { useIdle } from '@vueuse/core'
+import { DEMO_PIN } from '#shared/demo'
+
 const shop = useShopStore()
+const session = useSessionStore()
 const trouble = ref('')
-try {
-  await shop.load()
-} catch (error) {
-  trouble.value = (error as Error).message
+/** where this browser has to go first */
+const toLetIn = computed(() => session.view !== null && session.device === null)
+async function open(): Promise<void> {
+  try {
+    if (!session.view) await session.look()
+    if (session.person) await shop.load()
+    trouble.value = ''
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
 }
+await open()
+if (toLetIn.value) await navigateTo('/let-in', { replace: true })
+watch(
+  () => session.person?.id,
+  id => void (id && open()),
+)
+/** somebody else comes to the bench */
+const changing = ref(false)
+const { idle } = useIdle((session.view?.idleMinutes ?? 15) * 60_000)
+watch(idle, now => void (now && session.leave()))
 const place = usePlaceStore()
 const router = useRouter()
 const help = ref(false)
@@ -13,7 +33,7 @@ const find = ref<{ focus(): void } | null>(null)
 useKeys({
   '/': () => find.value?.focus(),
   n: () => {
-    void router.push('/jobs/new')
+    if (session.may('book')) void router.push('/jobs/new')
   },
   '?': () => {
     help.value = true
@@ -60,26 +80,26 @@ useKeys({
         <NuxtLink to="/shop" :class="{ on: $route.path === '/shop' }">Shop</NuxtLink>
       </nav>
       <FindBox ref="find" />
-      <label class="who">
-        <i aria-hidden="true">{{ shop.person?.initials ?? '?' }}</i>
-        <span class="sr">Who is at the bench</span>
-        <select v-model="shop.personId">
-          <option value="" disabled>Who is here?</option>
-          <option v-for="p in shop.active" :key="p.id" :value="p.id">{{ p.name }}</option>
-        </select>
-      </label>
+      <ElButton v-if="session.device" text class="who" @click="changing = true">
+        <i aria-hidden="true">{{ session.person?.initials ?? '?' }}</i>
+        <span><span class="sr">Who is at the bench: </span>{{ session.person?.name ?? 'Who is it?' }}</span>
+      </ElButton>
     </header>
     <main id="main" tabindex="-1">
+      <p v-if="session.view?.demo" class="demo">
+        A made-up shop: it lets browsers in and signs its keeper in by itself. Everybody’s PIN here is {{ DEMO_PIN }}.
+      </p>
       <p v-if="place.words" class="bar place" role="alert">{{ place.words }}</p>
       <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
-      <slot v-else />
+      <slot v-else-if="shop.loaded" />
     </main>
+    <WhoIsIt v-if="session.device" v-model:changing="changing" />
     <ElDialog v-model="help" title="Keys" width="420px">
       <dl class="keys">
         <template
           v-for="[key, what] in [
             ['/', 'find anything'],
-            ['n', 'book in a new job'],
+            ...(session.may('book') ? [['n', 'book in a new job']] : []),
             ['t', 'today'],
             ['m', 'machines'],
             ['Alt 1 … 9', 'open a stage of the job'],
@@ -143,11 +163,7 @@ nav a.on {
   border-color: var(--petrol);
 }
 .who {
-  display: flex;
-  align-items: center;
-  gap: 8px;
   margin-left: 10px;
-  font-weight: 500;
 }
 .who i {
   width: 30px;
@@ -158,13 +174,14 @@ nav a.on {
   display: grid;
   place-items: center;
   font: 600 14px var(--label);
+  margin-right: 8px;
 }
-.who select {
-  border: 0;
-  background: none;
-  min-height: var(--touch);
-  max-width: 120px;
-  cursor: pointer;
+.demo {
+  margin: 0;
+  padding: 5px 20px;
+  background: var(--near-wash);
+  color: var(--ink);
+  font-size: 13.5px;
 }
 .skip {
   position: absolute;

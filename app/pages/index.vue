@@ -4,6 +4,7 @@ import dayjs from 'dayjs'
 import type { JobLine } from '#shared/types/records'
 
 const shop = useShopStore()
+const session = useSessionStore()
 const place = usePlaceStore()
 const lines = ref<JobLine[]>([])
 const loaded = ref(false)
@@ -91,7 +92,7 @@ const outcomes = computed(() => {
             ></span
           >
         </div>
-        <NuxtLink to="/jobs/new" class="btn go">Book in a machine <kbd>n</kbd></NuxtLink>
+        <NuxtLink v-if="session.may('book')" to="/jobs/new" class="btn go">Book in a machine <kbd>n</kbd></NuxtLink>
       </div>
       <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
       <p v-if="lines.length && place.backup?.old" class="st near backup" role="status">
@@ -101,16 +102,15 @@ const outcomes = computed(() => {
             ? `The last good backup is of ${dayjs(place.backup.lastAt).format('dddd D MMM')}.`
             : 'No backup was made yet.'
         }}
-        <NuxtLink to="/shop#backups">{{ place.backup.failed ? 'See why' : 'Make one now' }}</NuxtLink>
+        <NuxtLink v-if="session.may('backups')" to="/shop#backups">{{
+          place.backup.failed ? 'See why' : 'Make one now'
+        }}</NuxtLink>
       </p>
       <div v-if="loaded && !trouble && !lines.length" class="first">
         <h2>Nothing in the shop yet</h2>
         <ol>
-          <li>
-            <NuxtLink to="/shop">Name the shop, its rate and its people</NuxtLink
-            ><span v-if="shop.active.length" class="st good"> ● done</span>
-          </li>
-          <li>Say who is at the bench, at the top right</li>
+          <li><NuxtLink to="/shop">Name the shop, its rate and its people</NuxtLink></li>
+          <li><NuxtLink to="/shop#devices">Let other devices in: the tablet at the bench, the counter</NuxtLink></li>
           <li><NuxtLink to="/jobs/new">Book in the first machine</NuxtLink></li>
         </ol>
       </div>

@@ -6,6 +6,7 @@ import { priceAge } from '#core/verdict/causeLines'
 import type { PriceReport, PriceRow } from '#shared/types/records'
 
 /** Prices of the suppliers' lists, and a new list read: first what it would change, then the change. */
+const session = useSessionStore()
 useHead({ title: 'Parts and prices' })
 const shop = useShopStore()
 const words = ref(typeof useRoute().query.find === 'string' ? String(useRoute().query.find) : '')
@@ -104,7 +105,7 @@ const example =
       No list has been read yet. Type prices in the ways to go, or read a supplier's list here; names then fill in their
       price by themselves.
     </p>
-    <section class="block gap">
+    <section v-if="session.may('prices')" class="block gap">
       <h2>Read a price list</h2>
       <div class="grid3 top">
         <PlainField

@@ -1,51 +1,22 @@
 <script setup lang="ts">
+import { ROLES } from '#core/people/roles'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 
-const {
-  shop,
-  draft,
-  message,
-  saved,
-  fault,
-  save,
-  person,
-  personFaults,
-  personMessage,
-  addPerson,
-  setActive,
-  RULES,
-  RULE_REASONS,
-} = useShopRules()
+const { draft, message, saved, fault, save, RULES, RULE_REASONS } = useShopRules()
+const session = useSessionStore()
+const { may } = session
 </script>
 
 <template>
   <div class="page shop">
     <h1>Shop</h1>
-    <section class="block">
-      <h2>People at the bench</h2>
-      <ul class="people">
-        <li v-for="p in shop.people" :key="p.id">
-          <i aria-hidden="true">{{ p.initials }}</i><span>{{ p.name }}</span
-          ><ElButton link class="link" @click="setActive(p, !p.active)">
-            {{ p.active ? 'Away' : 'Back at the bench' }}<span class="sr">: {{ p.name }}</span>
-          </ElButton>
-        </li>
-      </ul>
-      <form class="addp" @submit.prevent="addPerson">
-        <PlainField
-          v-model="person.name"
-          label="Name"
-          :fault="personFaults.find(f => f.field === 'name')?.message"
-        /><PlainField
-          v-model="person.initials"
-          label="Initials"
-          :fault="personFaults.find(f => f.field === 'initials')?.message"
-        /><ElButton native-type="submit">Add</ElButton>
-      </form>
-      <p v-if="personMessage && !personFaults.length" class="fault">{{ personMessage }}</p>
-      <p class="note">Whoever is chosen at the top right is stamped on every entry.</p>
-    </section>
-    <form @submit.prevent="save">
+    <p v-if="!may('rules')" class="note">
+      {{ session.person?.name }} works as {{ ROLES[session.person?.role ?? 'bench'].label.toLowerCase() }}: people,
+      rules, devices and backups are a keeper’s.
+    </p>
+    <PeopleList v-if="may('people')" />
+    <DeviceList v-if="may('devices')" />
+    <form v-if="may('rules')" @submit.prevent="save">
       <section class="block">
         <h2>Head of the paper, money</h2>
         <div class="grid2">
@@ -203,6 +174,27 @@ const {
         />
       </section>
       <section class="block">
+        <h2>Who signs, and who is here</h2>
+        <ChipGroup
+          v-model="draft.signers"
+          label="A stop is signed by"
+          :options="{ senior: 'A senior', anyone: 'Anybody at the bench' }"
+          needed
+        />
+        <p class="note reason">
+          A signature takes on what the trade forbids: by default somebody does it who is marked for it.
+        </p>
+        <PlainField
+          v-model="draft.idle"
+          label="Ask who it is after"
+          suffix="min"
+          inputmode="numeric"
+          class="stand"
+          :fault="fault('idleMinutes')"
+          hint="Without a touch. What is typed stays."
+        />
+      </section>
+      <section class="block">
         <h2>Address, clock and backups</h2>
         <div class="grid4">
           <PlainField
@@ -238,8 +230,9 @@ const {
         ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
       </div>
     </form>
-    <BackupList />
-    <OutboxList />
+    <CalendarLinks v-if="may('devices')" />
+    <BackupList v-if="may('backups')" />
+    <OutboxList v-if="may('ask')" />
   </div>
 </template>
 
@@ -270,34 +263,6 @@ h1 {
 .stand {
   max-width: 300px;
 }
-.people li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 46px;
-  border-bottom: 1px solid var(--rule);
-}
-.people li > span {
-  min-width: 180px;
-}
-.people i {
-  width: 30px;
-  height: 30px;
-  border-radius: 50%;
-  background: var(--ink-2);
-  color: #fff;
-  display: grid;
-  place-items: center;
-  font: 600 14px var(--label);
-}
-.addp {
-  display: grid;
-  grid-template-columns: 260px 100px auto;
-  gap: 10px;
-  align-items: end;
-  justify-content: start;
-  margin: 12px 0 8px;
-}
 .shares {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(126px, 1fr));
@@ -316,9 +281,6 @@ h1 {
   accent-color: var(--petrol);
 }
 @media (max-width: 640px) {
-  .addp {
-    grid-template-columns: minmax(0, 1fr) 80px;
-  }
   .reason {
     margin-left: 0;
   }

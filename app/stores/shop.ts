@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import type { ShopPolicy } from '#core/engine/policy'
 import { DEFAULT_POLICY } from '#core/engine/policy'
@@ -13,10 +12,10 @@ export const useShopStore = defineStore('shop', () => {
   const since = ref<string | null>(null)
   const people = ref<Person[]>([])
   const loaded = ref(false)
-  const personId = useLocalStorage<string>('remedium:at-the-bench', '')
+  const session = useSessionStore()
 
   const active = computed(() => people.value.filter(p => p.active))
-  const person = computed(() => active.value.find(p => p.id === personId.value))
+  const person = computed(() => session.person)
 
   async function load(): Promise<void> {
     const view = await read<ShopView>('/api/shop')
@@ -25,12 +24,10 @@ export const useShopStore = defineStore('shop', () => {
     since.value = view.since
     people.value = view.people
     loaded.value = true
-    const [only] = active.value
-    if (!person.value && active.value.length === 1 && only) personId.value = only.id
   }
 
   const initials = (id: string): string => people.value.find(p => p.id === id)?.initials ?? '?'
   const nameOf = (id: string): string => people.value.find(p => p.id === id)?.name ?? 'somebody'
 
-  return { policy, version, since, people, active, person, personId, loaded, load, initials, nameOf }
+  return { policy, version, since, people, active, person, loaded, load, initials, nameOf }
 })

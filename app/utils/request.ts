@@ -20,8 +20,9 @@ export async function send<T>(url: string, method: 'POST' | 'PUT', body: unknown
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     })
-    const answer = (await response.json()) as T & { detail?: string; fields?: Fault[] } & More
+    const answer = (await response.json()) as T & { detail?: string; fields?: Fault[]; who?: string } & More
     if (response.ok) return { ok: true, value: answer }
+    if (response.status === 401 && answer.who) useSessionStore().lost(answer.who)
     return {
       ok: false,
       status: response.status,
@@ -48,7 +49,8 @@ export async function read<T>(url: string): Promise<T> {
   } catch {
     throw new Error('The bench computer does not answer. Is Remedium still running?')
   }
-  const answer = (await response.json()) as T & { detail?: string }
+  const answer = (await response.json()) as T & { detail?: string; who?: string }
+  if (response.status === 401 && answer.who) useSessionStore().lost(answer.who)
   if (!response.ok) throw new Error(answer.detail ?? 'This could not be read.')
   return answer
 }

@@ -39,6 +39,10 @@ export interface ShopPolicy {
   roundToMinor: number
   /** IANA name of the shop's clock; empty: this computer's */
   timeZone: string
+  /** who signs a stop: a senior of the shop, or anybody at the bench */
+  signers: 'senior' | 'anyone'
+  /** minutes without a touch after which a device asks who it is */
+  idleMinutes: number
   /** backups that are kept; 0: none is made by itself */
   backupsKept: number
   /** when the nightly backup is made, HH:MM by the shop's clock */
@@ -69,6 +73,8 @@ export const DEFAULT_POLICY: ShopPolicy = {
   minChargeMinor: 0,
   roundToMinor: 1,
   timeZone: '',
+  signers: 'senior',
+  idleMinutes: 15,
   backupsKept: 14,
   backupAt: '02:00',
 }

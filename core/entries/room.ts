@@ -2,6 +2,7 @@ import type { Act, DeedDraft, FactDraft, HazardStart } from '../log/facts'
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
 import type { Judgement, Owed, Stop } from '../judgement'
+import type { Right } from '../people/roles'
 import type { JobFile } from './file'
 import type { Entry, EntryKind, EntryOf } from './types'
 
@@ -27,6 +28,8 @@ export interface Room<K extends EntryKind> {
   name: string
   /** the stage of the job that it belongs to */
   stage: Stage | null | ((entry: EntryOf<K>) => Stage)
+  /** who may log it; left out: the bench */
+  right?: Right
   /** by what it stands side by side with others of its kind: cylinder, valve, sample place */
   place?(entry: EntryOf<K>): string
   /** read, seen, felt or told of the machine: how it was got has to be said, and what happened is never refused */

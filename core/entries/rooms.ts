@@ -1,5 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
+import type { Right } from '../people/roles'
 import { STAGE_ORDER } from '../log/words'
 import type { Room } from './room'
 import type { Entry, EntryKind } from './types'
@@ -146,6 +147,8 @@ export const answering = (look: string): EntryKind =>
 export const isFinding = (kind: EntryKind): boolean => roomFor(kind).finding === true
 
 /** What a list of what was looked at calls it. */
+/** What somebody must be allowed to do to log it. */
+export const rightFor = (kind: EntryKind): Right => roomFor(kind).right ?? 'log'
 export const nameOf = (kind: EntryKind): string => ROOMS[kind].name
 
 /** In the order in which a bench looks. */

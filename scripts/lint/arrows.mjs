@@ -4,7 +4,7 @@ import { dirname, join, relative, sep } from 'node:path'
 /** The floors of core/, from the ground up: a file imports from its own floor and from below, types included. */
 export const FLOORS = [
   ['errors.ts', 'types', 'words', 'units'],
-  ['engine'],
+  ['engine', 'people'],
   ['log', 'judgement.ts'],
   ['spec', 'oil', 'mix', 'compression', 'debris', 'measure', 'wear', 'teardown', 'estimate', 'life'],
   ['catalogue', 'schema'],

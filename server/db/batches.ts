@@ -20,7 +20,7 @@ const STANDING = `
 const SEND = 'INSERT INTO outbox (id, at, customer_id, job_id, entry_id, subject, text) VALUES (?, ?, ?, ?, ?, ?, ?)'
 const TOLD = 'SELECT 1 FROM outbox WHERE job_id = ? AND text LIKE ?'
 const OUTBOX = `
-  SELECT   o.id, o.at, o.subject, o.text, c.name AS customerName, c.contact, o.job_id AS jobId
+  SELECT   o.id, o.at, o.subject, o.text, c.name AS customerName, c.contact, c.may_message AS mayMessage, o.job_id AS jobId
   FROM     outbox o
   JOIN     customers c ON c.id = o.customer_id
   ORDER BY o.seq DESC

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3'
 import { MACHINE_KINDS } from '#core/engine/words'
 import type { MachineKind } from '#core/engine/words'
-import { rows } from './statements'
+import { row, rows, run } from './statements'
 
 const FIND_JOBS = `
   SELECT   j.id, j.number, m.name, m.kind, c.name AS customerName
@@ -36,6 +36,33 @@ const FIND_SHELF = `
   ORDER BY f.rowid DESC
   LIMIT    4`
 
+/** Entries whose words are not among their job's yet, the oldest first. */
+const LATER = 'SELECT seq FROM found_later ORDER BY seq LIMIT 1 OFFSET ?'
+const LAST_LATER = 'SELECT MAX(seq) AS seq FROM found_later'
+const PUT_TO_JOBS = `
+  UPDATE found_jobs
+  SET    words = found_jobs.words || ' ' || later.words
+  FROM   (SELECT   j.number, group_concat(w.words, ' ') AS words
+          FROM     found_later l
+          JOIN     entry_words w ON w.seq = l.seq
+          JOIN     jobs j ON j.id = w.job_id
+          WHERE    l.seq <= ? AND w.words IS NOT NULL
+          GROUP BY j.number) later
+  WHERE  found_jobs.rowid = later.number`
+const PUT = 'DELETE FROM found_later WHERE seq <= ?'
+
+/** Puts the words of entries to those of their jobs, a few hundred entries in one transaction so that no entry waits for long behind it. */
+export function putWords(db: Database, atOnce = 400): void {
+  for (;;) {
+    const last = row<{ seq: number }>(db, LATER, atOnce - 1) ?? row<{ seq: number | null }>(db, LAST_LATER)
+    if (!last?.seq) return
+    db.transaction(() => {
+      run(db, PUT_TO_JOBS, last.seq)
+      run(db, PUT, last.seq)
+    }).immediate()
+  }
+}
+
 /** Words in any order, the last letters of each left open; nothing that is typed is an instruction to the index. */
 export const asked = (text: string): string | null => {
   const all = text.normalize('NFC').match(/[\p{L}\p{N}]+/gu) ?? []
@@ -54,6 +81,7 @@ interface Hit {
 export function findAnything(db: Database, text: string): { to: string; title: string; detail: string }[] {
   const q = asked(text)
   if (q === null) return []
+  putNewest(db)
   const detail = (h: Hit): string => `${h.customerName} · ${MACHINE_KINDS[h.kind].label}`
   return [
     ...rows<Hit>(db, FIND_JOBS, { q }).map(h => ({
@@ -77,4 +105,13 @@ export function findAnything(db: Database, text: string): { to: string; title: s
       detail: `${p.number} · ${p.supplier}, a price`,
     })),
   ]
+}
+
+/** What was logged a moment ago is found too; where nothing can be written, the rest is. */
+function putNewest(db: Database): void {
+  try {
+    putWords(db)
+  } catch (error) {
+    console.error("The newest entries can't be found by their words:", error)
+  }
 }

@@ -13,10 +13,13 @@ import { addSheet, saveSheet, sheetBody, sheetOf } from './sheets'
 import { row, rows, run } from './statements'
 
 const CUSTOMERS =
-  'SELECT id, name, contact FROM customers WHERE name >= @from COLLATE NOCASE AND name < @to COLLATE NOCASE ORDER BY name COLLATE NOCASE LIMIT 40'
-const CUSTOMER = 'SELECT id, name, contact FROM customers WHERE id = ?'
-const ADD_CUSTOMER = 'INSERT INTO customers (id, name, contact, created_at, updated_at) VALUES (?, ?, ?, ?, ?)'
-const SAVE_CUSTOMER = 'UPDATE customers SET name = ?, contact = ?, updated_at = ? WHERE id = ?'
+  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage FROM customers WHERE name >= @from COLLATE NOCASE AND name < @to COLLATE NOCASE ORDER BY name COLLATE NOCASE LIMIT 40'
+const CUSTOMER =
+  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage FROM customers WHERE id = ?'
+const ADD_CUSTOMER =
+  'INSERT INTO customers (id, name, contact, may_photo, may_message, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?, ?)'
+const SAVE_CUSTOMER =
+  'UPDATE customers SET name = ?, contact = ?, may_photo = ?, may_message = ?, updated_at = ? WHERE id = ?'
 const MACHINE = `
   SELECT id, customer_id AS customerId, kind, name, serial, meter_reading AS meterReading, meter_unit AS meterUnit, meter_source AS meterSource
   FROM   machines
@@ -61,13 +64,20 @@ const MOVE_TO_SHEET = 'UPDATE engines SET spec_sheet_id = ?, updated_at = ? WHER
 const SAVE_ENGINE = 'UPDATE engines SET facts = ?, updated_at = ? WHERE id = ?'
 
 /** Owners whose name begins like this, forty at most. */
+/** A yes, a no, or that nobody asked, as it is kept. */
+const kept = (said: boolean | null | undefined): number | null =>
+  said === null || said === undefined ? null : Number(said)
+const said = (row: number | null): boolean | null => (row === null ? null : row === 1)
+type CustomerRow = Omit<Customer, 'mayPhoto' | 'mayMessage'> & Record<'mayPhoto' | 'mayMessage', number | null>
+const customer = (r: CustomerRow): Customer => ({ ...r, mayPhoto: said(r.mayPhoto), mayMessage: said(r.mayMessage) })
+
 export const customersOf = (db: Database, begins = ''): Customer[] =>
-  rows<Customer>(db, CUSTOMERS, { from: begins, to: `${begins}\u{10ffff}` })
+  rows<CustomerRow>(db, CUSTOMERS, { from: begins, to: `${begins}\u{10ffff}` }).map(customer)
 
 export function customerOf(db: Database, id: string): Customer {
-  const found = row<Customer>(db, CUSTOMER, id)
+  const found = row<CustomerRow>(db, CUSTOMER, id)
   if (!found) throw new Refusal(404, 'There is no such owner.')
-  return found
+  return customer(found)
 }
 
 export function machineOf(db: Database, id: string): Machine {
@@ -200,9 +210,11 @@ export function moveToSheet(db: Database, machineId: string, sheetId: string, by
   }).immediate()
 }
 
-export function addCustomer(db: Database, { name, contact }: Omit<Customer, 'id'>, id = ulid()): string {
+export type NewCustomer = Pick<Customer, 'name' | 'contact'> & Partial<Customer>
+
+export function addCustomer(db: Database, { name, contact, mayPhoto, mayMessage }: NewCustomer, id = ulid()): string {
   const now = new Date().toISOString()
-  run(db, ADD_CUSTOMER, id, name, contact, now, now)
+  run(db, ADD_CUSTOMER, id, name, contact, kept(mayPhoto), kept(mayMessage), now, now)
   return id
 }
 
@@ -210,8 +222,8 @@ export function addCustomer(db: Database, { name, contact }: Omit<Customer, 'id'
 export function machineRecord(db: Database, id: string): Omit<UpdateMachine, 'by' | 'version'> {
   const { customerId, id: _, ...machine } = machineOf(db, id)
   const { facts, spec } = engineOf(db, id)
-  const { id: __, ...customer } = customerOf(db, customerId)
-  return { machine, facts, spec, customer }
+  const { id: __, ...owner } = customerOf(db, customerId)
+  return { machine, facts, spec, customer: owner }
 }
 
 /** The rows that it is made of. */
@@ -230,11 +242,11 @@ export function updateMachine(db: Database, id: string, next: Omit<UpdateMachine
   db.transaction(() => {
     const { customerId, id: _, ...machine } = machineOf(db, id)
     const engine = engineOf(db, id)
-    const { id: __, ...customer } = customerOf(db, customerId)
+    const { id: __, ...owner } = customerOf(db, customerId)
     const now = new Date().toISOString()
     keepChange(db, 'machines', id, next.by, machine, next.machine)
     keepChange(db, 'engines', engine.id, next.by, engine.facts, next.facts)
-    keepChange(db, 'customers', customerId, next.by, customer, next.customer)
+    keepChange(db, 'customers', customerId, next.by, owner, next.customer)
     run(
       db,
       SAVE_MACHINE,
@@ -255,6 +267,7 @@ export function updateMachine(db: Database, id: string, next: Omit<UpdateMachine
         { name: engine.sheetName, engineClass: next.facts.engineClass, values: next.spec, fill: engine.fill },
         next.by,
       )
-    run(db, SAVE_CUSTOMER, next.customer.name, next.customer.contact, now, customerId)
+    const { name, contact, mayPhoto, mayMessage } = next.customer
+    run(db, SAVE_CUSTOMER, name, contact, kept(mayPhoto), kept(mayMessage), now, customerId)
   }).immediate()
 }

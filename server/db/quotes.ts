@@ -5,6 +5,7 @@ import { assess } from '#core/assess'
 import { CAUSE_BY_ID } from '#core/catalogue'
 import type { Quote, QuoteAsk } from '#core/handover/quote'
 import { quoteOf } from '#core/handover/quote'
+import { consentRefusal } from '#core/people/consent'
 import { moneyText } from '#core/units/money'
 import { keptOf } from '#core/entries/kept'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
@@ -79,6 +80,8 @@ export function askOwner(
   return db
     .transaction(() => {
       const view = jobView(db, jobId)
+      const held = consentRefusal(view.customer, 'message')
+      if (held) throw new Refusal(409, held)
       const policy = policyOf(db)
       const quote = quoteOf(assess(fileOf(view, policy)), view.entries, policy, ask, causeWords(view.entries))
       if (quote.fee === null && !quote.options.length)

@@ -6,7 +6,7 @@ export interface FieldFault {
 /** A request that can't be carried out, in words for the person who made it. */
 export class Refusal extends Error {
   constructor(
-    readonly status: 404 | 405 | 409 | 413 | 422 | 503 | 507,
+    readonly status: 401 | 403 | 404 | 405 | 409 | 413 | 415 | 422 | 423 | 429 | 503 | 507,
     message: string,
     readonly fields: FieldFault[] = [],
     /** told besides: the version that stands now, where the first one lies */

@@ -12,24 +12,40 @@ const POLICY = 'SELECT body, updated_at FROM shop_policy WHERE id = 1'
 const SAVE_POLICY = `
   INSERT INTO shop_policy (id, body, updated_at) VALUES (1, ?, ?)
   ON CONFLICT (id) DO UPDATE SET body = excluded.body, updated_at = excluded.updated_at`
-const PEOPLE = 'SELECT id, name, initials, active FROM people ORDER BY name'
+const PERSON_ROW = 'SELECT id, name, initials, active, role, senior, pin IS NOT NULL AS hasPin FROM people'
+const PEOPLE = `${PERSON_ROW} ORDER BY name`
 const SINCE = `
   SELECT MIN(since) AS since
   FROM   (SELECT MIN(created_at) AS since FROM people UNION ALL SELECT * FROM (SELECT created_at FROM jobs ORDER BY number LIMIT 1))`
-const PERSON = 'SELECT id, name, initials, active FROM people WHERE id = ?'
-const ADD_PERSON = 'INSERT INTO people (id, name, initials, active, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)'
-const SAVE_PERSON = 'UPDATE people SET name = ?, initials = ?, active = ?, updated_at = ? WHERE id = ?'
+const PERSON = `${PERSON_ROW} WHERE id = ?`
+const ADD_PERSON =
+  'INSERT INTO people (id, name, initials, active, role, senior, pin, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)'
+const SAVE_PERSON =
+  'UPDATE people SET name = ?, initials = ?, active = ?, role = ?, senior = ?, updated_at = ? WHERE id = ?'
+const PIN = 'SELECT pin FROM people WHERE id = ?'
+const SAVE_PIN = 'UPDATE people SET pin = ?, updated_at = ? WHERE id = ?'
+const KEEPERS = "SELECT COUNT(*) AS n FROM people WHERE role = 'keeper' AND active = 1 AND id <> ?"
 
-type PersonRow = Omit<Person, 'active' | 'version'> & { active: number }
-const person = ({ id, ...r }: PersonRow): Person => {
-  const fields = { ...r, active: r.active === 1 }
-  return { id, ...fields, version: versionOf(fields) }
+type PersonRow = Omit<Person, 'active' | 'senior' | 'hasPin' | 'version'> &
+  Record<'active' | 'senior' | 'hasPin', number>
+const person = ({ id, hasPin, ...r }: PersonRow): Person => {
+  const fields = { ...r, active: r.active === 1, senior: r.senior === 1 }
+  return { id, ...fields, hasPin: hasPin === 1, version: versionOf(fields) }
 }
-export type PersonFields = Omit<Person, 'id' | 'version'>
+export type PersonFields = Omit<Person, 'id' | 'version' | 'hasPin'>
+/** Somebody new works at the bench unless it is said otherwise. */
+export type NewPerson = Omit<PersonFields, 'role' | 'senior'> & Partial<Pick<PersonFields, 'role' | 'senior'>>
+
+/** The rules as they were read last: every request asks for some of them. */
+const readLast = new WeakMap<Database, { body: string; policy: ShopPolicy }>()
 
 export function policyOf(db: Database): ShopPolicy {
-  const saved = row<{ body: string }>(db, POLICY)
-  return { ...DEFAULT_POLICY, ...(saved && (JSON.parse(saved.body) as Partial<ShopPolicy>)) }
+  const body = row<{ body: string }>(db, POLICY)?.body ?? '{}'
+  const known = readLast.get(db)
+  if (known?.body === body) return { ...known.policy }
+  const policy = { ...DEFAULT_POLICY, ...(JSON.parse(body) as Partial<ShopPolicy>) }
+  readLast.set(db, { body, policy })
+  return { ...policy }
 }
 
 /** Changes whenever the policy does. */
@@ -69,21 +85,49 @@ export function checkPerson(db: Database, id: string, field = 'by'): void {
     ])
 }
 
-export function addPerson(db: Database, { name, initials, active }: PersonFields, id = ulid()): Person {
+/** @param pin hashed; null: none was given yet */
+export function addPerson(db: Database, fields: NewPerson, id = ulid(), pin: string | null = null): Person {
+  const { name, initials, active, role = 'bench', senior = false } = fields
   const now = new Date().toISOString()
-  run(db, ADD_PERSON, id, name, initials, active ? 1 : 0, now, now)
-  return { id, name, initials, active, version: versionOf({ name, initials, active }) }
+  run(db, ADD_PERSON, id, name, initials, Number(active), role, Number(senior), pin, now, now)
+  return person({
+    id,
+    name,
+    initials,
+    active: Number(active),
+    role,
+    senior: Number(senior),
+    hasPin: Number(pin !== null),
+  })
 }
 
-export function savePerson(db: Database, id: string, next: PersonFields): Person {
+export function savePerson(db: Database, id: string, next: PersonFields, pin: string | null = null): Person {
   return db
     .transaction(() => {
       const before = personOf(db, id)
       if (!before) throw new Refusal(404, 'There is no such person in this shop.')
-      const { version: _, ...was } = before
+      const { version: _, hasPin: __, ...was } = before
+      checkKept(db, before, next)
       keepChange(db, 'people', id, null, was, { id, ...next })
-      run(db, SAVE_PERSON, next.name, next.initials, next.active ? 1 : 0, new Date().toISOString(), id)
-      return { id, ...next, version: versionOf(next) }
+      const { name, initials, active, role, senior } = next
+      run(db, SAVE_PERSON, name, initials, Number(active), role, Number(senior), new Date().toISOString(), id)
+      if (pin !== null) savePin(db, id, pin)
+      return personOf(db, id) as Person
     })
     .immediate()
 }
+
+/** A shop that nobody keeps can't let anybody in any more. */
+function checkKept(db: Database, before: Person, next: PersonFields): void {
+  const keeps = ({ role, active }: PersonFields): boolean => role === 'keeper' && active
+  if (!keeps(before) || keeps(next) || row<{ n: number }>(db, KEEPERS, before.id)?.n) return
+  const field = next.active ? 'role' : 'active'
+  throw new Refusal(409, `${before.name} is the only keeper here. Make somebody else a keeper first.`, [
+    { field, message: 'A shop needs one keeper who is here.' },
+  ])
+}
+
+export const pinOf = (db: Database, id: string): string | null => row<{ pin: string | null }>(db, PIN, id)?.pin ?? null
+/** @param pin hashed */
+export const savePin = (db: Database, id: string, pin: string): void =>
+  run(db, SAVE_PIN, pin, new Date().toISOString(), id)

@@ -10,8 +10,7 @@ import type { ShopPolicy } from '#core/engine/policy'
 import { HOUR_LINES } from '#core/words/deciding'
 import { notToRun } from '#core/judgement'
 import { toldWords } from '#core/handover/handBack'
-import { careText } from '#core/handover/careText'
-import { owedNow } from '#core/condition/owed'
+import { CARE_CAUTION, careSections } from '#core/handover/careSections'
 import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
@@ -119,12 +118,8 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
 /** What the owner takes home: how to check and fill this machine, what is still owed, what was put off. */
 export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
   const inForce = entriesInForce(view.entries)
-  const list = (title: string, lines: string[]): unknown[] =>
-    lines.length
-      ? [heading(title), ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] }))]
-      : []
-  const said = keptOf(inForce).hand_back.at(-1)?.body.words
-  const { stops } = assess(fileOf(view, policy))
+  const file = fileOf(view, policy)
+  const { stops } = assess(file)
   return {
     info: { title: `Care card T ${view.number}`, author: printable(policy.shopName) },
     foot: printable(`${policy.shopName || 'Remedium'} · T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
@@ -141,19 +136,13 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
         nameIn(people),
         toldWords(inForce),
       ),
-      ...list('Oil and fuel', careText(fileOf(view, policy))),
-      ...(said ? list('When back, what to look at first', [said]) : []),
-      ...list(
-        'Still owed',
-        owedNow(inForce).map(o => o.text),
-      ),
-      ...list(
-        'Put off, and what it risks',
-        keptOf(inForce).refused.map(e => `${e.body.what}: ${e.body.risk}`),
-      ),
+      ...careSections(file).flatMap(({ title, lines }) => [
+        heading(title),
+        ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] })),
+      ]),
       rule(),
       {
-        text: "A knock, smoke, a rising oil level or a smell of fuel: stop it and ring us. Follow the machine's own book and your local rules.",
+        text: CARE_CAUTION,
         fontSize: 9,
         color: SECOND,
       },

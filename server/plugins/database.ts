@@ -1,3 +1,5 @@
+import { FIRST_LINK } from '#shared/firstLink'
+import { canBeKept, newCode } from '../db/devices'
 import { DataFolderError } from '../db/folderError'
 import { judgedBy, keepHeads } from '../db/jobLines'
 
@@ -15,6 +17,7 @@ export default defineNitroPlugin(nitro => {
   const build = useRuntimeConfig().app.buildId
   judgedBy(build)
   keepShopClock()
+  sayFirstLink()
   const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 500 })
   const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {
@@ -23,6 +26,17 @@ export default defineNitroPlugin(nitro => {
     closeDb()
   })
 })
+
+/** Where nobody can come in as a keeper, whoever started it may: by a link that holds once, printed here and nowhere else. */
+function sayFirstLink(): void {
+  if (useRuntimeConfig().demo || (canBeKept(useDb()) && knowsItsDevices())) return
+  try {
+    const { code } = newCode(useDb(), { first: true })
+    console.log(`${FIRST_LINK} ${useRuntimeConfig().shopUrl.replace(/\/$/, '') || ownAddress()}/let-in#${code}`)
+  } catch (error) {
+    console.error('The first link can not be made:', error)
+  }
+}
 
 /** Every page of the file is looked at once, aside, after the shop is open; the folder every few seconds. */
 function watchStorage(): () => void {

@@ -12,6 +12,7 @@ type Handler<T> = (event: H3Event<EventHandlerRequest>) => T | Promise<T>
 export function answer<T>(handler: Handler<T>) {
   return defineEventHandler(async event => {
     try {
+      await checkDoor(event)
       if (writes(event)) refuseWhileTrouble()
       return await handler(event)
     } catch (error) {
@@ -43,9 +44,12 @@ export function problem(
 }
 
 const READS: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
-/** A calculator only counts, and a backup is wanted most when something is wrong. */
+/** A calculator only counts, a backup is wanted most when something is wrong, and who comes to the bench may at least look. */
 const writes = ({ method, path }: H3Event<EventHandlerRequest>): boolean =>
-  !READS.includes(method) && !path.startsWith('/api/calc/') && !path.startsWith('/api/shop/backups')
+  !READS.includes(method) &&
+  !path.startsWith('/api/calc/') &&
+  !path.startsWith('/api/shop/backups') &&
+  !path.startsWith('/api/session/')
 
 /** Said in words, and written down for whoever looks after the program. */
 function unforeseen(
@@ -73,7 +77,10 @@ export async function readChecked<S extends z.ZodType>(
   schema: S,
 ): Promise<z.output<S>> {
   const parsed = schema.safeParse(await readJson(event))
-  if (parsed.success) return parsed.data
+  if (parsed.success) {
+    await checkBy(event, parsed.data)
+    return parsed.data
+  }
   const fields = parsed.error.issues.map(issue => ({
     field: issue.path.map(String).join('.') || 'body',
     message: wordsOf(issue),
@@ -86,6 +93,8 @@ export async function readChecked<S extends z.ZodType>(
 }
 
 export async function readJson(event: H3Event<EventHandlerRequest>): Promise<unknown> {
+  if (!/^application\/(?:[\w.-]+\+)?json\b/i.test(getRequestHeader(event, 'content-type') ?? ''))
+    throw new Refusal(415, 'This is read as JSON only: send it as application/json.')
   const text = await arriving(
     event,
     LARGEST_BODY,

@@ -10,10 +10,15 @@ type Event = H3Event<EventHandlerRequest>
  */
 export function shopAddress(event: Event): string {
   const said = policyOf(useDb()).shopUrl || useRuntimeConfig(event).shopUrl
+  return said ? said.replace(/\/$/, '') : ownAddress()
+}
+
+/** As it was started. */
+export function ownAddress(): string {
   const host = process.env.NITRO_HOST || process.env.HOST || '127.0.0.1'
   const port = process.env.NITRO_PORT || process.env.PORT || '3000'
   const name = host === '0.0.0.0' || host === '::' ? hostname() : host.includes(':') ? `[${host}]` : host
-  return (said || `http://${name}:${port}`).replace(/\/$/, '')
+  return `http://${name}:${port}`
 }
 
 /** A PDF to look at in the browser, with the name that it is kept under. */

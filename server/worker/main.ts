@@ -10,6 +10,7 @@ import type { BackupLine } from '../backup/manifest'
 import { alikeCases } from '../db/cases'
 import { connect } from '../db/connect'
 import { forgetOld } from '../db/deliveries'
+import { putWords } from '../db/find'
 import { judgedBy, refreshHeads } from '../db/jobLines'
 import { jobFile } from '../db/jobs'
 import { DATABASE_NAME } from '../db/name'
@@ -75,10 +76,11 @@ function quickly(dataDir: string): string | null {
 
 export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> => outcome(() => makeBackup(asked))
 
-/** Judges lines of Today again for a while. */
+/** Puts the newest words where they are found, and judges lines of Today again for a while. */
 export const heads = ({ dataDir, build, budgetMs }: { dataDir: string; build: string; budgetMs: number }) =>
   outcome(() => {
     judgedBy(build)
+    putWords(mine(dataDir, false))
     return refreshHeads(mine(dataDir, false), budgetMs)
   })
 

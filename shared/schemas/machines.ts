@@ -27,6 +27,9 @@ import { z } from 'zod'
 export const customerSchema = z.strictObject({
   name: shortText("Owner's name", 120),
   contact: optionalText('Telephone or address', 300),
+  /** what the owner agreed to; null: nobody asked */
+  mayPhoto: nullable(z.boolean({ error: 'Photos: yes, no, or nobody asked.' })),
+  mayMessage: nullable(z.boolean({ error: 'Messages: yes, no, or nobody asked.' })),
 })
 
 /** A fact that was not always asked: absent is unknown. */

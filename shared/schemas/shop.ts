@@ -1,14 +1,29 @@
 import type { ShopPolicy } from '#core/engine/policy'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
-import { idText, shortText, versionText } from '#core/schema/words'
+import { pinFault } from '#core/people/pin'
+import { ROLES } from '#core/people/roles'
+import { idText, keyOf, shortText, versionText } from '#core/schema/words'
 import { z } from 'zod'
 
+export const pinText = z.string({ error: 'PIN: 4 to 8 figures.' }).superRefine((pin, context) => {
+  const fault = pinFault(pin)
+  if (fault) context.addIssue({ code: 'custom', message: fault })
+})
 const personFields = {
   name: shortText('Name', 60),
   initials: shortText('Initials', 4),
   active: z.boolean(),
+  role: keyOf(ROLES, 'Role'),
+  senior: z.boolean({ error: 'Senior: yes or no.' }),
+  /** a new one; left out: as it is */
+  pin: pinText.nullish(),
 }
-export const newPersonSchema = z.strictObject({ ...personFields, id: idText('Person').nullish() })
+export const newPersonSchema = z.strictObject({
+  ...personFields,
+  role: personFields.role.default('bench'),
+  senior: personFields.senior.default(false),
+  id: idText('Person').nullish(),
+})
 export const savePersonSchema = z.strictObject({ ...personFields, version: versionText })
 
 /** A share taken again, by what the engine is: 100 leaves it as it is. */
@@ -101,6 +116,12 @@ export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.stric
     .trim()
     .max(60)
     .refine(isTimeZone, 'This time zone is not known: for example Europe/Lisbon, or leave it empty.'),
+  signers: z.enum(['senior', 'anyone']),
+  idleMinutes: z
+    .number({ error: 'Time until it is asked who is here: type minutes.' })
+    .int('Time until it is asked who is here: whole minutes.')
+    .min(1, 'Time until it is asked who is here: a minute at the least.')
+    .max(480, 'Time until it is asked who is here: 480 minutes at the most.'),
   backupsKept: z
     .number({ error: 'Backups kept: type how many.' })
     .int('Backups kept: a whole number.')

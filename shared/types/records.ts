@@ -8,6 +8,7 @@ import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { ShopPolicy } from '#core/engine/policy'
 import type { EngineClass, MachineKind } from '#core/engine/words'
+import type { Role } from '#core/people/roles'
 import type { Stage } from '#core/log/words'
 import type { FillTable } from '#core/oil/fillMarks'
 import type { SpecValue } from '#core/spec/specValue'
@@ -21,12 +22,19 @@ export interface Person {
   name: string
   initials: string
   active: boolean
+  role: Role
+  /** signs what asks for a senior */
+  senior: boolean
+  hasPin: boolean
   version: string
 }
 export interface Customer {
   id: string
   name: string
   contact: string | null
+  /** whether pictures of the machine may be kept, and messages sent; null: nobody asked */
+  mayPhoto: boolean | null
+  mayMessage: boolean | null
 }
 export type MachineFields = z.output<typeof machineSchema>
 export interface Machine extends MachineFields {
@@ -118,6 +126,8 @@ export interface OutboxLine {
   text: string
   customerName: string
   contact: string | null
+  /** 0: the owner wants no messages */
+  mayMessage: number | null
   jobId: string | null
 }
 export interface ImportReport {

@@ -6,7 +6,7 @@ import Database from 'better-sqlite3'
 import sharp from 'sharp'
 import { ulid } from 'ulid'
 import { describe, expect, it } from 'vitest'
-import { call, freePort, newFolder, startBuilt } from '../server'
+import { call, freePort, newFolder, startBuilt, browse } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
 
 /** `npm run soak` writes forty times as many. */
@@ -51,11 +51,12 @@ describe('what was acknowledged is on disk', () => {
               .jpeg()
               .toBuffer()
             const id = ulid()
-            const sent = await fetch(`${server.url}/api/jobs/${jobId}/photos?id=${id}`, {
+            const put = await browse(`${server.url}/api/jobs/${jobId}/photos?id=${id}`, {
               method: 'POST',
+              headers: { 'content-type': 'image/jpeg' },
               body: new Uint8Array(bytes),
             }).catch(() => null)
-            if (sent?.status === 201) photos.set(id, ((await sent.json().catch(() => ({}))) as { bytes: number }).bytes)
+            if (put?.status === 201) photos.set(id, ((await put.json().catch(() => ({}))) as { bytes: number }).bytes)
           }
         })()
         await Promise.all([...entries, pictures])
@@ -67,7 +68,7 @@ describe('what was acknowledged is on disk', () => {
       expect(acknowledged.filter(id => !stored.has(id))).toEqual([])
       expect(photos.size).toBeGreaterThan(0)
       for (const [id, bytes] of photos)
-        expect((await (await fetch(`${again.url}/api/photos/${id}`)).arrayBuffer()).byteLength).toBe(bytes)
+        expect((await (await browse(`${again.url}/api/photos/${id}`)).arrayBuffer()).byteLength).toBe(bytes)
       expect(await again.stop()).toBe(0)
       const db = new Database(join(data, 'remedium.db'), { readonly: true })
       expect(db.pragma('integrity_check', { simple: true })).toBe('ok')

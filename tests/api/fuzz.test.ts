@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Running } from '../server'
-import { call, startBuilt } from '../server'
+import { call, deviceCookie, startBuilt } from '../server'
 import type { Target } from './fuzzing'
 import { ROUTES, thrown, wrongWith } from './fuzzing'
 import { newShelf, openShop } from './shop'
@@ -17,7 +17,9 @@ beforeAll(async () => {
   const { by, jobId } = await openShop(server.url)
   const view = (await call(`${server.url}/api/jobs/${jobId}`)).body
   const shelfId = '01ARZ3NDEKTSV4RRFFQ69G5FAV'
-  target = { by, jobId, machineId: view.machine.id, sheetId: view.sheet.id, shelfId }
+  const { code } = (await call(`${server.url}/api/shop/devices`, 'POST', {})).body
+  const stranger = await deviceCookie(server.url, code)
+  target = { by, jobId, machineId: view.machine.id, sheetId: view.sheet.id, shelfId, stranger }
   await call(`${server.url}/api/shelf`, 'POST', newShelf(by, { id: shelfId, fromJobId: jobId }))
 })
 afterAll(() => server.stop())
@@ -33,7 +35,7 @@ describe('whatever is thrown at any route', () => {
       const tally = new Map<number, number>()
       await fc.assert(
         fc.asyncProperty(fc.array(thrown(target), { minLength: AT_ONCE, maxLength: AT_ONCE }), async many => {
-          const wrong = await Promise.all(many.map(one => wrongWith(server.url, one, tally)))
+          const wrong = await Promise.all(many.map(one => wrongWith(server.url, one, tally, target.stranger)))
           wrong.forEach((what, i) => expect(what, JSON.stringify(many[i]).slice(0, 1500)).toBeNull())
         }),
         { numRuns: Math.ceil(THROWN / AT_ONCE), seed, endOnFailure: true },

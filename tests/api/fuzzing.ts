@@ -4,6 +4,7 @@ import { ulid } from 'ulid'
 import routes from '#routes'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { CALCULATORS } from '#core/calculators'
+import { browse } from '../server'
 import { newEntry, newJob, newShelf, oilBody } from './shop'
 
 /** One request as it is thrown at the server. */
@@ -21,6 +22,8 @@ export interface Target {
   machineId: string
   sheetId: string
   shelfId: string
+  /** the cookie of a device of its own: who throws PINs at it must not lock out who throws the rest */
+  stranger: string
 }
 
 const STORED = JSON.parse(readFileSync('tests/fixtures/stored-entries.json', 'utf8')) as {
@@ -65,8 +68,19 @@ const sound = (t: Target): Record<string, () => unknown> => ({
     return { ...fields, version: 'x' }
   },
   'POST /api/shelf/[id]/move': () => ({ to: 'reserved', jobId: t.jobId, by: t.by }),
-  'POST /api/shop/people': () => ({ id: ulid(), name: 'Bo Finch', initials: 'BF', active: true }),
-  'PUT /api/shop/people/[id]': () => ({ name: 'Bo Finch', initials: 'BF', active: true, version: 'x' }),
+  'POST /api/shop/people': () => ({ id: ulid(), name: 'Bo Finch', initials: 'BF', active: true, role: 'bench' }),
+  'PUT /api/shop/people/[id]': () => ({
+    ...{ name: 'Bo Finch', initials: 'BF', active: true, role: 'counter', senior: false, version: 'x' },
+  }),
+  'POST /api/shop/devices': () => ({ name: 'Tablet' }),
+  'PUT /api/shop/devices/[id]': () => ({ to: 'renewed' }),
+  'POST /api/shop/links': () => ({ id: ulid(), by: t.by }),
+  'PUT /api/shop/links/[id]': () => ({ withdrawn: true, by: t.by }),
+  'POST /api/jobs/[id]/links': () => ({ id: ulid(), by: t.by }),
+  'POST /api/session/code': () => ({ code: 'ABCD' }),
+  'POST /api/session/let-in': () => ({ code: 'ABCD', deviceName: 'Tablet' }),
+  'POST /api/session/person': () => ({ personId: t.by, pin: '9301' }),
+  'PUT /api/session/pin': () => ({ pin: '9301', next: '8320' }),
   'PUT /api/shop/policy': () => ({ ...DEFAULT_POLICY, version: 'x' }),
   'POST /api/specs': () => ({ id: ulid(), name: 'Heron', engineClass: 'S4', values: [], fill: null, by: t.by }),
   'PUT /api/specs/[id]': () => ({ name: 'Heron', engineClass: 'S4', values: [], fill: null, by: t.by, version: 'x' }),
@@ -146,8 +160,11 @@ const spoilt = (body: unknown): fc.Arbitrary<unknown> =>
       }, body),
     )
 
+/** An object may have a `toString` of its own that is none. */
+const asText = (value: unknown): string => (typeof value === 'string' ? value : (JSON.stringify(value) ?? ''))
+
 const segment = fc.oneof(
-  { weight: 1, arbitrary: nasty.map(v => String(v).slice(0, 200)) },
+  { weight: 1, arbitrary: nasty.map(v => asText(v).slice(0, 200)) },
   { weight: 1, arbitrary: fc.constantFrom(ulid(), 'pert', 'oil_adjust', '%', '..') },
 )
 
@@ -213,7 +230,7 @@ export function thrown(t: Target): fc.Arbitrary<Thrown> {
                 'made',
                 'words',
               ),
-              nasty.map(v => String(v).slice(0, 400)),
+              nasty.map(v => asText(v).slice(0, 400)),
               { maxKeys: 4 },
             ),
           ),
@@ -229,7 +246,10 @@ export function thrown(t: Target): fc.Arbitrary<Thrown> {
           return filled + asked
         }),
       body,
-      type: fc.constantFrom('application/json', 'application/json', 'application/json', 'text/plain', 'image/jpeg', ''),
+      type: fc.oneof(
+        { weight: 12, arbitrary: fc.constant('application/json') },
+        { weight: 1, arbitrary: fc.constantFrom('text/plain', 'image/jpeg', '') },
+      ),
     })
   })
 }
@@ -243,13 +263,17 @@ export async function wrongWith(
   url: string,
   { method, path, body, type }: Thrown,
   tally: Map<number, number>,
+  stranger: string,
 ): Promise<string | null> {
   const started = Date.now()
   let response: Response
   try {
-    response = await fetch(url + path, {
+    response = await browse(url + path, {
       method,
-      headers: type ? { 'content-type': type } : {},
+      headers: {
+        ...(type && { 'content-type': type }),
+        ...(path.startsWith('/api/session') && { cookie: stranger }),
+      },
       ...(body !== null && !['GET', 'HEAD'].includes(method) && { body }),
       signal: AbortSignal.timeout(MOST_MS),
     })

@@ -3,8 +3,8 @@ import { join } from 'node:path'
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Running } from '../server'
-import { call, startBuilt } from '../server'
-import { addPerson, newEntry, newJob, oilBody, openShop } from './shop'
+import { call, startBuilt, browse } from '../server'
+import { atTheBench, newEntry, newJob, oilBody, openShop } from './shop'
 
 let server: Running
 let shop: Awaited<ReturnType<typeof openShop>>
@@ -307,7 +307,7 @@ describe('the log', () => {
       },
     } as UnderlyingDefaultSource<Uint8Array> & { sent?: number })
     // in pieces, without a length: cut off at the limit, and the server goes on
-    const answer = await fetch(`${server.url}/api/jobs/${shop.jobId}/entries`, {
+    const answer = await browse(`${server.url}/api/jobs/${shop.jobId}/entries`, {
       ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: sent, duplex: 'half' },
     } as RequestInit).then(
       r => r.status,
@@ -595,7 +595,7 @@ describe('agreement', () => {
   })
 
   it('prints the record as a PDF that can be opened', async () => {
-    const response = await fetch(`${server.url}/api/jobs/${shop.jobId}/record.pdf`)
+    const response = await browse(`${server.url}/api/jobs/${shop.jobId}/record.pdf`)
     expect(response.headers.get('content-type')).toBe('application/pdf')
     const bytes = Buffer.from(await response.arrayBuffer())
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
@@ -605,7 +605,7 @@ describe('agreement', () => {
 
 describe('labels', () => {
   it("prints a can's label, and says what it needs", async () => {
-    const response = await fetch(`${server.url}/api/labels/mix.pdf?ratio=40&totalMl=3690&made=2026-05-04&by=MV`)
+    const response = await browse(`${server.url}/api/labels/mix.pdf?ratio=40&totalMl=3690&made=2026-05-04&by=MV`)
     expect(
       Buffer.from(await response.arrayBuffer())
         .subarray(0, 5)
@@ -643,7 +643,7 @@ describe('shop and machines', () => {
   })
 
   it("a better figure on the sheet judges yesterday's log again", async () => {
-    const person = await addPerson(server.url, 'Bo Finch')
+    const person = await atTheBench(server.url)
     const job = newJob(person, { entries: [newEntry(person, 'oil', oilBody(520))] })
     await call(`${server.url}/api/jobs`, 'POST', job)
     const view = (await call(`${server.url}/api/jobs/${job.id}`)).body
@@ -679,9 +679,9 @@ describe('calculators over HTTP', () => {
   })
 
   it('writes from another site are refused', async () => {
-    const response = await fetch(`${server.url}/api/shop/people`, {
+    const response = await browse(`${server.url}/api/shop/people`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'sec-fetch-site': 'cross-site' },
+      headers: { 'content-type': 'application/json', origin: 'http://elsewhere.example' },
       body: '{"name":"X","initials":"X","active":true}',
     })
     expect(response.status).toBe(403)

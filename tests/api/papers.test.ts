@@ -2,7 +2,7 @@ import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { pdfText } from '../pdf'
 import type { Running } from '../server'
-import { call, startBuilt } from '../server'
+import { call, startBuilt, browse } from '../server'
 import { newEntry, newShelf, openShop } from './shop'
 
 let server: Running
@@ -17,7 +17,7 @@ afterAll(async () => {
 
 const log = (kind: string, body: object) => shop.log(newEntry(shop.by, kind, body, { how: null }))
 const paper = async (path: string): Promise<string> =>
-  pdfText(await (await fetch(`${server.url}${path}`)).arrayBuffer())
+  pdfText(await (await browse(`${server.url}${path}`)).arrayBuffer())
 const option = {
   name: 'New pump',
   way: 'repair',
@@ -97,12 +97,12 @@ describe('papers, opened and read', () => {
       photoIds: [],
     })
     const token = String(link).split('/q/')[1] ?? ''
-    const shown = await fetch(`${server.url}/api/q/${token}`)
+    const shown = await browse(`${server.url}/api/q/${token}`)
     expect([shown.status, shown.headers.get('cache-control')]).toEqual([200, 'no-store'])
     expect((await call(`${server.url}/api/q/${token.slice(1)}x`)).status).toBe(404)
-    const foreign = await fetch(`${server.url}/api/q/${token}/answer`, {
+    const foreign = await browse(`${server.url}/api/q/${token}/answer`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'sec-fetch-site': 'cross-site' },
+      headers: { 'content-type': 'application/json', origin: 'http://elsewhere.example' },
       body: JSON.stringify({ choice: 'agree', optionId: null, words: null, name: 'Nell' }),
     })
     expect(foreign.status).toBe(403)
@@ -151,7 +151,7 @@ describe('papers, opened and read', () => {
     ])
   })
   it('a job as JSON goes out and comes in, by its published schema; lines as CSV', async () => {
-    const text = await (await fetch(`${server.url}/api/jobs/${shop.jobId}/job.json`)).text()
+    const text = await (await browse(`${server.url}/api/jobs/${shop.jobId}/job.json`)).text()
     const { body: schema } = await call(`${server.url}/api/schemas/job`)
     expect(schema.required.every((key: string) => key in JSON.parse(text))).toBe(true)
     const come = await call(`${server.url}/api/jobs/import`, 'POST', { id: ulid(), text, by: shop.by })
@@ -162,7 +162,7 @@ describe('papers, opened and read', () => {
     expect((await call(`${server.url}/api/jobs/import`, 'POST', { id: ulid(), text: '{}', by: shop.by })).status).toBe(
       422,
     )
-    expect(await (await fetch(`${server.url}/api/jobs/${shop.jobId}/lines.csv`)).text()).toContain(
+    expect(await (await browse(`${server.url}/api/jobs/${shop.jobId}/lines.csv`)).text()).toContain(
       'New pump,repair,part,Oil pump,tip past its limit,80,80,80,EUR,1,retail',
     )
   })

@@ -5,7 +5,7 @@ import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { afterEach, describe, expect, it } from 'vitest'
 import type { Running } from '../server'
-import { call, newFolder, startBuilt } from '../server'
+import { call, newFolder, startBuilt, browse } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
 
 const servers: Running[] = []
@@ -64,7 +64,7 @@ describe('the place of the data', () => {
     servers.pop()
     const file = join(server.data, 'remedium.db')
     const db = new Database(file)
-    const add = db.prepare("INSERT INTO customers VALUES (?, ?, NULL, '', '')")
+    const add = db.prepare("INSERT INTO customers VALUES (?, ?, NULL, '', '', NULL, NULL)")
     for (let i = 0; i < 800; i++) add.run(ulid(), 'x'.repeat(900))
     db.pragma('wal_checkpoint(TRUNCATE)')
     db.close()
@@ -139,7 +139,7 @@ describe('backups', () => {
     ])
     expect(made).toMatchObject({ status: 201, body: { reason: 'asked', jobs: 1, entries: 2 } })
     expect(same.body.name).toBe(made.body.name)
-    const archive = await fetch(`${server.url}/api/shop/backups/${made.body.name}`)
+    const archive = await browse(`${server.url}/api/shop/backups/${made.body.name}`)
     expect((await archive.arrayBuffer()).byteLength).toBe(made.body.bytes)
     expect((await call(`${server.url}/api/shop/state`)).body.backup).toMatchObject({ old: false, failed: null })
     for (const name of ['..%2F..%2Fremedium.db', 'remedium.db', 'remedium-20260101T000000Z-asked.tar.gz'])

@@ -7,12 +7,14 @@ import { describe, expect, it } from 'vitest'
 import { findLitestream, startServer } from '../../scripts/lib.mjs'
 import { replicaDatabase } from '../../server/backup/replica'
 import { restoreReplica } from '../../server/backup/restoreReplica'
-import { call, freePort, newFolder, startBuilt } from '../server'
+import { browserAt, call, firstPerson, freePort, knownAs, newFolder, browse, startBuilt } from '../server'
 import { newEntry, oilBody, openShop } from './shop'
 
 const start = async (data: string, replica: string) => {
   const server = await startServer({ port: await freePort(), host: '127.0.0.1', data, replica }, { quiet: true })
   const pid = server.child.pid as number
+  knownAs(server.url, data)
+  browserAt(server.url).first ||= server.firstCode()
   return {
     ...server,
     kill: async () => {
@@ -40,11 +42,12 @@ describe('a copy that follows', () => {
         .jpeg()
         .toBuffer()
       const id = ulid()
-      const sent = await fetch(`${server.url}/api/jobs/${jobId}/photos?id=${id}`, {
+      const put = await browse(`${server.url}/api/jobs/${jobId}/photos?id=${id}`, {
         method: 'POST',
+        headers: { 'content-type': 'image/jpeg' },
         body: new Uint8Array(bytes),
       })
-      if (sent.status === 201) photos.push({ id, at: Date.now() })
+      if (put.status === 201) photos.push({ id, at: Date.now() })
       const until = Date.now() + 3500 + Math.random() * 1500
       while (Date.now() < until) {
         const entry = newEntry(by, 'oil', oilBody(300 + (acknowledged.length % 500)))
@@ -60,11 +63,13 @@ describe('a copy that follows', () => {
     const found = await restoreReplica(findLitestream(), replica, to, true)
     expect(found).toMatchObject({ jobs: 1, photos: 2, missing: [] })
     const again = await startBuilt(to)
+    // on another computer no device is known: whoever restored it comes in by the link that is printed
+    await firstPerson(again.url, 'Ada Quill', 'AQ')
     const entries = (await call(`${again.url}/api/jobs/${shop?.jobId}/entries`)).body as { id: string }[]
     const stored = new Set(entries.map(e => e.id))
     const lost = acknowledged.filter(a => !stored.has(a.id))
     expect(lost.filter(a => a.at < killedAt - 2000)).toEqual([])
-    for (const photo of photos) expect((await fetch(`${again.url}/api/photos/${photo.id}`)).status).toBe(200)
+    for (const photo of photos) expect((await browse(`${again.url}/api/photos/${photo.id}`)).status).toBe(200)
     await again.stop()
   }, 90_000)
 
@@ -79,7 +84,11 @@ describe('a copy that follows', () => {
     const bytes = await sharp({ create: { width: 90, height: 40, channels: 3, background: '#468' } })
       .jpeg()
       .toBuffer()
-    await fetch(`${server.url}/api/jobs/${jobId}/photos?id=${ulid()}`, { method: 'POST', body: new Uint8Array(bytes) })
+    await browse(`${server.url}/api/jobs/${jobId}/photos?id=${ulid()}`, {
+      method: 'POST',
+      headers: { 'content-type': 'image/jpeg' },
+      body: new Uint8Array(bytes),
+    })
     const waiting = async () => (await call(`${server.url}/api/shop/backups`)).body.replica.waiting as unknown[]
     await expect.poll(waiting, { timeout: 10_000 }).toHaveLength(2)
     rmSync(join(replica, 'photos'))

@@ -3,7 +3,7 @@ import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { photoNames } from '../../server/db/photoFiles'
 import type { Running } from '../server'
-import { call, startBuilt } from '../server'
+import { call, startBuilt, browse } from '../server'
 import { newEntry, newJob, openShop } from './shop'
 
 const ALL_SAFE = ['plug_lead', 'battery', 'fuel', 'free', 'stable']
@@ -155,7 +155,7 @@ describe('spec sheets', () => {
     })
     const { values } = (await call(`${server.url}/api/specs/${id}`)).body
     for (const as of ['csv', 'json'] as const) {
-      const text = await (await fetch(`${server.url}/api/specs/${id}/export?as=${as}`)).text()
+      const text = await (await browse(`${server.url}/api/specs/${id}/export?as=${as}`)).text()
       const onto = await importing({ as, text, sheetId: id })
       expect(onto.body, as).toMatchObject({ lines: [], added: [], same: 2, applied: false })
       const fresh = await importing({ as, text, name: `Copy ${as}`, engineClass: 'S4', apply: true })
@@ -191,7 +191,7 @@ describe('spec sheets', () => {
 
 describe('photos', () => {
   const send = async (body: BodyInit, id = ulid()) => {
-    const response = await fetch(`${server.url}/api/jobs/${shop.jobId}/photos?id=${id}`, {
+    const response = await browse(`${server.url}/api/jobs/${shop.jobId}/photos?id=${id}`, {
       method: 'POST',
       headers: { 'content-type': 'image/jpeg' },
       body,
@@ -210,10 +210,10 @@ describe('photos', () => {
   it('are turned upright, made small, freed of place and camera, and lie beside the database', async () => {
     const sent = await send(await picture(3000, 1200))
     expect(sent).toMatchObject({ status: 201, body: { width: 640, height: 1600 } })
-    const kept = sharp(Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}`)).arrayBuffer()))
+    const kept = sharp(Buffer.from(await (await browse(`${server.url}/api/photos/${sent.id}`)).arrayBuffer()))
     expect((await kept.metadata()).exif).toBeUndefined()
     const small = await sharp(
-      Buffer.from(await (await fetch(`${server.url}/api/photos/${sent.id}?size=small`)).arrayBuffer()),
+      Buffer.from(await (await browse(`${server.url}/api/photos/${sent.id}?size=small`)).arrayBuffer()),
     ).metadata()
     expect([small.width, small.height]).toEqual([128, 320])
     expect(photoNames(server.data)).toHaveLength(2)
@@ -245,7 +245,7 @@ describe('photos', () => {
     const twice = ulid()
     const [a, b] = await Promise.all([send(bytes, twice), send(bytes, twice)])
     expect([a.status, b.status].sort()).toEqual([200, 201])
-    expect((await fetch(`${server.url}/api/photos/${ulid()}`)).status).toBe(404)
+    expect((await browse(`${server.url}/api/photos/${ulid()}`)).status).toBe(404)
   })
 })
 
@@ -289,9 +289,9 @@ describe('what travels with a machine', () => {
   })
 
   it('a tag is printed with its number', async () => {
-    const pdf = Buffer.from(await (await fetch(`${server.url}/api/jobs/${shop.jobId}/tag.pdf`)).arrayBuffer())
+    const pdf = Buffer.from(await (await browse(`${server.url}/api/jobs/${shop.jobId}/tag.pdf`)).arrayBuffer())
     expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
-    expect((await fetch(`${server.url}/api/jobs/${ulid()}/tag.pdf`)).status).toBe(404)
+    expect((await browse(`${server.url}/api/jobs/${ulid()}/tag.pdf`)).status).toBe(404)
   })
 })
 

@@ -1,5 +1,5 @@
 import { ulid } from 'ulid'
-import { call } from '../server'
+import { browserAt, call, firstPerson, TEST_PIN } from '../server'
 
 export const FACTS = {
   engineClass: 'S4',
@@ -15,8 +15,10 @@ export const FACTS = {
 }
 export const SPEC = [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }]
 
-export async function addPerson(url: string, name = 'Ada Quill'): Promise<string> {
-  return (await call(`${url}/api/shop/people`, 'POST', { name, initials: 'AQ', active: true })).body.id
+/** Somebody more of the shop, with a PIN. */
+export async function addPerson(url: string, name: string, role = 'keeper'): Promise<string> {
+  const person = { name, initials: 'AQ', active: true, role, senior: role === 'keeper', pin: TEST_PIN }
+  return (await call(`${url}/api/shop/people`, 'POST', person)).body.id
 }
 
 export function newEntry(by: string, kind: string, body: unknown, more: Record<string, unknown> = {}) {
@@ -58,11 +60,16 @@ export const newShelf = (by: string, more: Record<string, unknown> = {}) => ({
   ...more,
 })
 
+/** Who is at the bench here; in a shop that nobody keeps, its first person. */
+export async function atTheBench(url: string): Promise<string> {
+  return browserAt(url).first ? firstPerson(url, 'Ada Quill', 'AQ') : (await call(`${url}/api/session`)).body.person.id
+}
+
 /** A fresh shop with one person and one job. */
 export async function openShop(
   url: string,
 ): Promise<{ by: string; jobId: string; log(entry: unknown): ReturnType<typeof call> }> {
-  const by = await addPerson(url)
+  const by = await atTheBench(url)
   const job = newJob(by)
   await call(`${url}/api/jobs`, 'POST', job)
   return { by, jobId: job.id, log: entry => call(`${url}/api/jobs/${job.id}/entries`, 'POST', entry) }

@@ -1,13 +1,32 @@
 import type { APIRequestContext, Page } from '@playwright/test'
 import { expect } from '@playwright/test'
 import { ulid } from 'ulid'
+import { TEST_PIN } from '../server'
+import { stateOf } from './shop'
 
-/** Somebody of the shop stands at the bench, before the first page opens. */
-export async function atTheBench(page: Page, request: APIRequestContext, base = ''): Promise<void> {
-  const { people } = (await (await request.get(`${base}/api/shop`)).json()) as { people: { id: string }[] }
-  await page.addInitScript(id => {
-    if (!localStorage.getItem('remedium:at-the-bench')) localStorage.setItem('remedium:at-the-bench', id)
-  }, people[0]?.id ?? '')
+interface Session {
+  person: { id: string; name: string } | null
+  people: { id: string; name: string }[]
+}
+const session = async (request: APIRequestContext): Promise<Session> =>
+  (await (await request.get('/api/session')).json()) as Session
+
+/** Who is at the bench. */
+export const me = async (request: APIRequestContext): Promise<string> => (await session(request)).person?.id ?? ''
+
+/** The keeper of the demo stands at the bench before the first page opens, whoever was there last. */
+export async function atTheBench(_page: Page, request: APIRequestContext, name = 'Mira Voss'): Promise<void> {
+  const { person, people } = await session(request)
+  if (person?.name === name) return
+  const personId = people.find(p => p.name === name)?.id
+  const come = await request.post('/api/session/person', { data: { personId, pin: TEST_PIN } })
+  expect(come.ok(), await come.text()).toBe(true)
+}
+
+/** The page goes to another shop that this test has come into. */
+export async function elsewhere(page: Page, url: string): Promise<void> {
+  await page.context().addCookies(stateOf(url).cookies)
+  await page.setExtraHTTPHeaders({ origin: url })
 }
 
 export async function jobNumbered(request: APIRequestContext, number: number): Promise<string> {
@@ -46,10 +65,9 @@ export async function freshJob(
   facts: object = {},
   spec: object[] = [{ item: 'oil_capacity', value: 550, unit: 'mL', source: 'maker', note: null }],
 ): Promise<string> {
-  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const by = await me(page.request)
   const stamp = Date.now()
   const id = (n: number): string => `01K${String(stamp).padStart(13, '0')}${String(n).padStart(10, '0')}`.slice(0, 26)
-  const by = people[0]?.id
   await page.request.post('/api/jobs', {
     data: {
       id: id(1),
@@ -111,9 +129,9 @@ export async function logged(
   body: object,
   how: string | null = null,
 ): Promise<void> {
-  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const by = await me(page.request)
   const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
-    data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
+    data: { id: ulid(), kind, at: new Date().toISOString(), by, how, body, supersedes: null },
   })
   expect(answer.status(), await answer.text()).toBe(201)
 }

@@ -165,7 +165,7 @@ test('guided answers become claims, a photo is kept, and what was refused last t
   await page.keyboard.press('Escape')
   await page
     .getByLabel('From a file')
-    .setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
+    .setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
   await expect(page.locator('.photos .fault')).toContainText('not a picture that can be read')
 })
 

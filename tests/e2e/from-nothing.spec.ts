@@ -1,6 +1,6 @@
 import { expect, test } from './shop'
 import type { Running } from '../server'
-import { startBuilt } from '../server'
+import { browserAt, startBuilt } from '../server'
 import { chip, lean, makeSafe, openJob, pick } from './bench'
 
 let server: Running
@@ -12,13 +12,28 @@ test.afterAll(async () => {
 })
 
 test('a machine from booking in to the printed, agreed verdict, in a shop that starts empty', async ({ page }) => {
+  await page.context().clearCookies()
+  await page.setExtraHTTPHeaders({ origin: server.url })
+  // nobody keeps it: without the link that was printed at its start, nothing is shown
   await page.goto(server.url)
+  await expect(page.getByRole('heading', { name: 'Let this device in' })).toBeVisible()
+  await page.getByLabel('Code').fill('ABCD EFGH')
+  await page.getByRole('button', { name: 'Go on' }).click()
+  await expect(page.getByText('Ask a keeper for a new code')).toBeVisible()
+  await page.goto(`${server.url}/let-in#${browserAt(server.url).first}`)
+  await page.getByLabel('Name of the shop').fill('Quill & Daughter')
+  await page.getByLabel('Your name').fill('Ada Quill')
+  await page.getByLabel('Initials').fill('AQ')
+  await page.getByLabel('PIN, 4 to 8 figures').fill('1234')
+  await page.getByLabel('The same PIN again').fill('1234')
+  await page.getByRole('button', { name: 'Open the shop' }).click()
+  await expect(page.getByText('This PIN is guessed first').first()).toBeVisible()
+  await page.getByLabel('PIN, 4 to 8 figures').fill('7402')
+  await page.getByLabel('The same PIN again').fill('7402')
+  await page.getByRole('button', { name: 'Open the shop' }).click()
   await expect(page.getByText('Nothing in the shop yet')).toBeVisible()
 
   await page.getByRole('link', { name: 'Name the shop, its rate and its people' }).click()
-  await page.getByLabel('Name', { exact: true }).fill('Ada Quill')
-  await page.getByLabel('Initials').fill('AQ')
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.locator('.people')).toContainText('Ada Quill')
   await page.getByLabel('Labour, an hour').fill('lots')
   await page.getByRole('button', { name: 'Keep these rules' }).click()

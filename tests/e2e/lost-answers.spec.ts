@@ -1,9 +1,9 @@
 import { cpSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { newFolder, startBuilt } from '../server'
+import { call, newFolder, startBuilt } from '../server'
 import { SEEDED } from './seed'
 import { expect, test } from './shop'
-import { atTheBench, pick } from './bench'
+import { atTheBench, elsewhere, me, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -64,22 +64,23 @@ test("somebody else's change stands beside one's own before it is saved over", a
   await page.goto(`/machines/${machine?.id}`)
   await expect(page.getByLabel('Telephone or address')).toBeVisible()
   const view = await (await request.get(`/api/machines/${machine?.id}`)).json()
-  const { people } = await (await request.get('/api/shop')).json()
   const { id: _, customerId: __, ...fields } = view.machine
   const theirs = { name: view.customer.name, contact: 'Rings twice' }
+  await atTheBench(page, request, 'June Abara')
   await request.put(`/api/machines/${machine?.id}`, {
     data: {
       machine: fields,
       facts: view.facts,
       spec: view.spec,
       customer: theirs,
-      by: people[1].id,
+      by: await me(request),
       version: view.version,
     },
   })
+  await atTheBench(page, request)
   await page.getByLabel('Telephone or address').fill('Back door')
   await page.getByRole('button', { name: 'Keep these facts' }).click()
-  await expect(page.getByText(`${people[1].name} changed this while it was open here`)).toBeVisible()
+  await expect(page.getByText(`June Abara changed this while it was open here`)).toBeVisible()
   await expect(page.getByText('It says ‘Rings twice’ now; you have ‘Back door’.').first()).toBeVisible()
   await page.getByRole('button', { name: 'Keep these facts' }).click()
   await expect(page.getByRole('status')).toContainText('Kept.')
@@ -91,7 +92,9 @@ test('a shop without a backup is told so, makes one, and can take it along', asy
   // one of its own, just started: the first nightly one has not come yet
   const folder = newFolder()
   cpSync(SEEDED, folder, { recursive: true })
-  const server = await startBuilt(folder)
+  const server = await startBuilt(folder, { NUXT_DEMO: 'true' })
+  await call(`${server.url}/api/session`)
+  await elsewhere(page, server.url)
   await page.goto(server.url)
   await expect(page.getByText('No backup was made yet.')).toBeVisible()
   await page.getByRole('link', { name: 'Make one now' }).click()

@@ -5,15 +5,15 @@ import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { newEntry, openShop } from '../api/shop'
 import { call, startBuilt } from '../server'
-import { atTheBench, freshJob, lean, openJob } from './bench'
+import { atTheBench, elsewhere, me, freshJob, lean, openJob } from './bench'
 
 test('the owner answers through the link on a telephone, and the job moves', async ({ page, request, browser }) => {
   await atTheBench(page, request)
   const id = await freshJob(page, 'Smokes blue under load', 'smoke')
-  const { people } = (await (await request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const by = await me(request)
   const log = (kind: string, body: object) =>
     request.post(`/api/jobs/${id}/entries`, {
-      data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how: null, body, supersedes: null },
+      data: { id: ulid(), kind, at: new Date().toISOString(), by, how: null, body, supersedes: null },
     })
   await log('terms', {
     useClass: 'private',
@@ -160,7 +160,13 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
           })
         ).body.link as string,
       ).pathname
-    const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+    const phone = await (
+      await browser.newContext({
+        viewport: { width: 390, height: 844 },
+        storageState: { cookies: [], origins: [] },
+        extraHTTPHeaders: { origin: server.url },
+      })
+    ).newPage()
     const choose = async (path: string) => {
       await phone.goto(server.url + path)
       await phone.getByRole('group', { name: 'Your answer' }).getByRole('button', { name: 'New pump' }).click()
@@ -170,7 +176,7 @@ test('more than was agreed is asked for anew, and a link that ran out is refused
     await choose(await ask('decide'))
     // the pump was the smaller half of it
     await log('option', option([line(8000), { ...line(9500), text: 'Pump drive' }]), { supersedes: first.id })
-    await page.addInitScript(id => localStorage.setItem('remedium:at-the-bench', id), shop.by)
+    await elsewhere(page, server.url)
     await openJob(page, `${server.url}/jobs/${shop.jobId}`)
     await page
       .getByRole('button', { name: /^Decide/ })

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
 import { ulid } from 'ulid'
-import { atTheBench, chip, freshJob, openJob } from './bench'
+import { atTheBench, me, chip, freshJob, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -63,7 +63,7 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
   page,
 }) => {
   const id = await freshJob(page, 'Knocks', 'noise')
-  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const by = await me(page.request)
   const money = (type: string, text: string, likely: number) => ({
     id: ulid(),
     type,
@@ -80,7 +80,7 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
       id: ulid(),
       kind: 'terms',
       at: new Date().toISOString(),
-      by: people[0]?.id,
+      by,
       how: null,
       supersedes: null,
       body: { useClass: 'private', runningValueMinor: 90000, asIsValueMinor: 1000, capMinor: null, deadline: null },
@@ -91,7 +91,7 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
       id: ulid(),
       kind: 'option',
       at: new Date().toISOString(),
-      by: people[0]?.id,
+      by,
       how: null,
       supersedes: null,
       body: {
@@ -139,10 +139,10 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
 })
 
 test('a scrapped engine onto the shelf, and a part of it into another job', async ({ page }) => {
-  const { people } = (await (await page.request.get('/api/shop')).json()) as { people: { id: string }[] }
+  const by = await me(page.request)
   const log = async (id: string, kind: string, body: object, how: string | null = null) => {
     const answer = await page.request.post(`/api/jobs/${id}/entries`, {
-      data: { id: ulid(), kind, at: new Date().toISOString(), by: people[0]?.id, how, body, supersedes: null },
+      data: { id: ulid(), kind, at: new Date().toISOString(), by, how, body, supersedes: null },
     })
     expect(answer.status(), await answer.text()).toBe(201)
   }

@@ -30,6 +30,7 @@ const {
   askAgree,
   freeze,
 } = useDeciding()
+const session = useSessionStore()
 </script>
 
 <template>
@@ -102,7 +103,7 @@ const {
 
     <AskOwner />
     <KeepList v-if="givesUp" />
-    <div class="tabs" role="group" aria-label="Before an engine is chosen">
+    <div v-if="session.mayLog('fit_check')" class="tabs" role="group" aria-label="Before an engine is chosen">
       <ElButton
         v-for="t in CHECKS"
         :key="t.form"
@@ -124,7 +125,7 @@ const {
       >
         {{ o.body.name }}
       </ElButton>
-      <span class="add"
+      <span v-if="session.mayLog('option')" class="add"
         ><span class="lab">Add</span
         ><ElButton
           v-for="(word, way) in WAYS"
@@ -139,7 +140,7 @@ const {
       >
     </div>
     <OptionEditor
-      v-if="adding || !options.length"
+      v-if="session.mayLog('option') && (adding || !options.length)"
       :key="`new:${adding ?? 'repair'}`"
       :way="adding ?? 'repair'"
       @logged="afterLog"

@@ -62,12 +62,17 @@ const addTest = (): void => {
 const refusedNow = computed(() => a.value && handBackRefusal(a.value.stops, way.value, a.value.owed))
 const shop = useShopStore()
 const view = computed(() => a.value && handBackView(a.value.stops))
-const PAPERS = [
-  ['invoice.pdf', 'Invoice'],
-  ['care.pdf', 'Care card'],
-  ['lines.csv', 'Lines, CSV'],
-  ['job.json', 'The job, JSON'],
-] as const
+const session = useSessionStore()
+const papers = computed(() =>
+  (
+    [
+      ['invoice.pdf', 'Invoice', 'payments'],
+      ['care.pdf', 'Care card', 'papers'],
+      ['lines.csv', 'Lines, CSV', 'papers'],
+      ['job.json', 'The job, JSON', 'papers'],
+    ] as const
+  ).filter(([, , right]) => session.may(right)),
+)
 const refused = computed(() => keptOf(sheet.inForce.value).refused)
 const care = computed(() =>
   careText({
@@ -82,7 +87,7 @@ const care = computed(() =>
 
 <template>
   <div class="hand">
-    <section class="block first">
+    <section v-if="session.may('papers')" class="block first">
       <h2>The record</h2>
       <p>
         Complaint, findings with how each was got, the ways to go with their figures, what was agreed and the whole log,
@@ -92,7 +97,7 @@ const care = computed(() =>
         <a class="btn go" :href="`/api/jobs/${sheet.job.value.id}/record.pdf`" target="_blank" rel="noopener"
           >Print the record, PDF</a
         ><a
-          v-for="[file, word] in PAPERS"
+          v-for="[file, word] in papers"
           :key="file"
           class="btn"
           :href="`/api/jobs/${sheet.job.value.id}/${file}`"
@@ -101,8 +106,13 @@ const care = computed(() =>
           >{{ word }}</a
         >
       </p>
+      <SecretLinks
+        :url="`/api/jobs/${sheet.job.value.id}/links`"
+        give="A care page for the owner"
+        shows="The care card as a page of its own, by an address that only the owner has."
+      />
     </section>
-    <section class="block">
+    <section v-if="session.mayLog('cause_found')" class="block">
       <h2>What it really was <span class="lab">the next job of this kind learns from it</span></h2>
       <CauseFoundForm />
     </section>

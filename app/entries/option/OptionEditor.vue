@@ -5,6 +5,7 @@ import type { Way } from '#core/words/deciding'
 
 const props = defineProps<{ base?: Entry; way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
+const session = useSessionStore()
 const {
   listId,
   cur,
@@ -157,6 +158,7 @@ const {
       />
     </div>
     <FormFoot
+      v-if="session.mayLog('option')"
       :label="base ? 'Log the change' : 'Log this way'"
       :busy="form.busy.value"
       :message="form.message.value"
@@ -165,6 +167,7 @@ const {
     >
       <slot :touched="form.touched.value" />
     </FormFoot>
+    <div v-else class="acts"><slot :touched="form.touched.value" /></div>
   </form>
 </template>
 

@@ -16,6 +16,7 @@ const sheet = first instanceof Error ? null : useJobSheet(first)
 if (sheet) provide(JOB_SHEET, sheet)
 
 const shop = useShopStore()
+const session = useSessionStore()
 const complaint = computed(() => sheet && keptOf(sheet.inForce.value).complaint.at(-1)?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium') })
@@ -111,8 +112,8 @@ onMounted(() => {
           >
           <ElButton @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></ElButton>
         </div>
-        <SpendClock v-if="stage !== 'book_in' && !sheet.assessment.value?.closed" />
-        <MakeSafe v-if="HANDS_IN.includes(stage)" />
+        <SpendClock v-if="session.mayLog('spend') && stage !== 'book_in' && !sheet.assessment.value?.closed" />
+        <MakeSafe v-if="session.mayLog('made_safe') && HANDS_IN.includes(stage)" />
         <BookInStage v-if="stage === 'book_in'" />
         <StageTabs v-else-if="TABBED.includes(stage)" :stage="stage" />
         <DecideStage v-else-if="stage === 'decide'" />
@@ -124,7 +125,7 @@ onMounted(() => {
           <BuildForms />
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
-        <StageMarks v-if="stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
+        <StageMarks v-if="session.mayLog('stage') && stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
         <JobLog />
       </div>
       <VerdictRail />

@@ -64,6 +64,7 @@ const {
             :fault="fault('customer.contact')"
           />
         </div>
+        <OwnerConsent v-if="!draft.customerId" v-model:photo="draft.mayPhoto" v-model:message="draft.mayMessage" />
         <datalist id="owners"><option v-for="o in owners" :key="o.id" :value="o.name" /></datalist>
       </section>
       <section class="block">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whoMay } from '#core/people/roles'
 import { MACHINE_KINDS } from '#core/engine/words'
 import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
@@ -26,7 +27,8 @@ const id = String(useRoute().params.id)
 const view = ref<View | null>(null)
 const trouble = ref('')
 const draft = ref<MachineDraft | null>(null)
-const owner = reactive({ name: '', contact: '' })
+const owner = reactive({ name: '', contact: '', mayPhoto: 'unknown', mayMessage: 'unknown' })
+const session = useSessionStore()
 const { faults, message, saved, version, keep } = useKeep(`/api/machines/${id}`, load)
 async function load(): Promise<void> {
   try {
@@ -34,7 +36,12 @@ async function load(): Promise<void> {
     view.value = v
     version.value = v.version
     draft.value = machineDraft(v.machine, v.facts, v.spec, shop.policy.volumeUnit, shop.policy.pressureUnit)
-    Object.assign(owner, { name: v.customer.name, contact: v.customer.contact ?? '' })
+    Object.assign(owner, {
+      name: v.customer.name,
+      contact: v.customer.contact ?? '',
+      mayPhoto: consentWord(v.customer.mayPhoto),
+      mayMessage: consentWord(v.customer.mayMessage),
+    })
   } catch (error) {
     trouble.value = (error as Error).message
   }
@@ -58,7 +65,12 @@ async function save(): Promise<void> {
       machine: machineFields(d),
       facts: engineFacts(d),
       spec: specValues(d),
-      customer: { name: owner.name, contact: owner.contact || null },
+      customer: {
+        name: owner.name,
+        contact: owner.contact || null,
+        mayPhoto: consentSaid(owner.mayPhoto),
+        mayMessage: consentSaid(owner.mayMessage),
+      },
       by,
     }))
 }
@@ -73,7 +85,7 @@ async function save(): Promise<void> {
           <h1>{{ view.machine.name }}</h1>
           <span class="lab">{{ MACHINE_KINDS[view.machine.kind].label }} · {{ view.customer.name }}</span>
         </div>
-        <NuxtLink :to="`/jobs/new?machine=${id}`" class="btn go">Book it in again</NuxtLink>
+        <NuxtLink v-if="session.may('book')" :to="`/jobs/new?machine=${id}`" class="btn go">Book it in again</NuxtLink>
       </div>
       <section class="block">
         <h2>Its jobs</h2>
@@ -119,17 +131,23 @@ async function save(): Promise<void> {
       <form @submit.prevent="save">
         <section class="block">
           <h2>Owner</h2>
-          <div class="grid2">
-            <PlainField
-              v-model="owner.name"
-              label="Name"
-              :fault="faults.find(f => f.field === 'customer.name')?.message"
-            /><PlainField
-              v-model="owner.contact"
-              label="Telephone or address"
-              :fault="faults.find(f => f.field === 'customer.contact')?.message"
-            />
-          </div>
+          <p v-if="!session.may('owners')" class="note">
+            {{ owner.name }}{{ owner.contact ? `, ${owner.contact}` : '' }}. Changed by {{ whoMay('owners') }}.
+          </p>
+          <template v-else
+            ><div class="grid2">
+              <PlainField
+                v-model="owner.name"
+                label="Name"
+                :fault="faults.find(f => f.field === 'customer.name')?.message"
+              /><PlainField
+                v-model="owner.contact"
+                label="Telephone or address"
+                :fault="faults.find(f => f.field === 'customer.contact')?.message"
+              />
+            </div>
+            <OwnerConsent v-model:photo="owner.mayPhoto" v-model:message="owner.mayMessage" />
+          </template>
         </section>
         <section class="block">
           <h2>Machine and engine</h2>

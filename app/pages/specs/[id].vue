@@ -5,6 +5,7 @@ import { SPEC_GROUPS, SPEC_ITEMS } from '#core/spec/specItems'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { UNITS } from '#core/units/unitTable'
 
+const session = useSessionStore()
 definePageMeta({ key: route => route.path })
 const {
   shop,
@@ -50,7 +51,9 @@ const {
         <div class="acts">
           <a class="btn" :href="`/api/specs/${id}/export`" download>JSON</a
           ><a class="btn" :href="`/api/specs/${id}/export?as=csv`" download>CSV</a
-          ><NuxtLink class="btn" :to="`/specs/import?sheet=${id}`">Import onto it</NuxtLink>
+          ><NuxtLink v-if="session.may('sheets')" class="btn" :to="`/specs/import?sheet=${id}`"
+            >Import onto it</NuxtLink
+          >
         </div>
       </div>
       <div class="grid2 short">
@@ -108,7 +111,7 @@ const {
                 <label v-if="of(item).length > 1" class="tick"
                   ><input type="checkbox" :checked="f.chosen" @change="choose(f)" /> Use this one</label
                 >
-                <ElButton link class="link" @click="figures.splice(i, 1)">
+                <ElButton v-if="session.may('sheets')" link class="link" @click="figures.splice(i, 1)">
                   Take out<span class="sr"> {{ SPEC_ITEMS[item].label }} {{ f.value }}</span>
                 </ElButton>
               </div>
@@ -119,7 +122,7 @@ const {
                 </ElButton>
               </p>
             </div>
-            <ElButton link class="link addfig" @click="add(item)">
+            <ElButton v-if="session.may('sheets')" link class="link addfig" @click="add(item)">
               {{ of(item).length ? 'Another source says' : 'Add a figure'
               }}<span class="sr"> for {{ SPEC_ITEMS[item].label }}</span>
             </ElButton>
@@ -132,7 +135,7 @@ const {
       </section>
       <p v-if="message" class="bar" role="alert">{{ message }}</p>
       <div class="acts foot">
-        <ElButton type="primary" native-type="submit">Keep the sheet</ElButton
+        <ElButton v-if="session.may('sheets')" type="primary" native-type="submit">Keep the sheet</ElButton
         ><span v-if="saved" class="st good" role="status"
           >● Kept. Every job on these machines is judged by it from now on.</span
         >

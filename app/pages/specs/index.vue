@@ -7,6 +7,7 @@ import type { EngineClass } from '#core/engine/words'
 import type { SheetLine } from '#shared/types/records'
 
 /** Every sheet: what an engine should be, and how far its figures can be trusted. */
+const session = useSessionStore()
 useHead({ title: 'Specs' })
 const shop = useShopStore()
 const router = useRouter()
@@ -57,11 +58,12 @@ async function add(): Promise<void> {
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <div class="acts bar2">
       <PlainField v-model="sought" label="Find a sheet" type="search" class="find" /><ElButton
+        v-if="session.may('sheets')"
         :aria-expanded="fresh.open"
         @click="fresh.open = !fresh.open"
       >
         New sheet</ElButton
-      ><NuxtLink class="btn" to="/specs/import">Import a file</NuxtLink>
+      ><NuxtLink v-if="session.may('sheets')" class="btn" to="/specs/import">Import a file</NuxtLink>
     </div>
     <form v-if="fresh.open" class="grid3 new" @submit.prevent="add">
       <PlainField v-model="fresh.name" label="Engine, as it is called" :fault="fresh.message" /><PickField

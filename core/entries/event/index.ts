@@ -4,6 +4,7 @@ import { judgeEvent } from './judge'
 
 export const room: Room<'event'> = {
   name: 'event',
+  right: 'hear',
   stage: 'book_in',
   all: true,
   judge: judgeEvent,

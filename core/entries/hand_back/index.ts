@@ -3,6 +3,7 @@ import { handBackRefusal } from './refuse'
 
 export const room: Room<'hand_back'> = {
   name: 'hand back',
+  right: 'hear',
   stage: 'hand_back',
   shows: true,
   refuse({ body, supersedes }, { stops, owed }) {

@@ -2,5 +2,6 @@ import type { Room } from '../room'
 
 export const room: Room<'owner_word'> = {
   name: "owner's word",
+  right: 'ask',
   stage: null,
 }

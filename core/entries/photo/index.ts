@@ -2,5 +2,6 @@ import type { Room } from '../room'
 
 export const room: Room<'photo'> = {
   name: 'photo',
+  right: 'hear',
   stage: null,
 }

@@ -2,5 +2,6 @@ import type { Room } from '../room'
 
 export const room: Room<'waiting'> = {
   name: 'waiting',
+  right: 'ask',
   stage: null,
 }

@@ -6,7 +6,7 @@ import type { Entry } from '#core/entries/types'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { alikeCases, causeCounts } from '../../../server/db/cases'
-import { findAnything } from '../../../server/db/find'
+import { findAnything, putWords } from '../../../server/db/find'
 import { closedLines, jobLine, refreshHeads, todayJson } from '../../../server/db/jobLines'
 import { bookIn, logEntry } from '../../../server/db/jobs'
 import { customersOf, engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
@@ -126,7 +126,7 @@ describe('what jobs really were', () => {
     const { facts } = engineOf(db, machineId)
     const { id: _, customerId: __, ...machine } = machineOf(db, machineId)
     updateMachine(db, machineId, {
-      ...{ machine, spec: [], customer: { name: 'N', contact: null }, by },
+      ...{ machine, spec: [], customer: { name: 'N', contact: null, mayPhoto: null, mayMessage: null }, by },
       facts: { ...facts, engineClass: 'M4' },
     })
     expect(counts().total).toBe(0)
@@ -143,6 +143,27 @@ describe('what jobs really were', () => {
 
 describe('finding', () => {
   const first = (words: string): string | undefined => findAnything(db, words)[0]?.to
+  it('finds what was logged a moment ago, whoever puts its words there, and puts each once', () => {
+    const later = (): number => db.prepare('SELECT COUNT(*) FROM found_later').pluck().get() as number
+    const words = (number: number): string =>
+      db.prepare('SELECT words FROM found_jobs WHERE rowid = ?').pluck().get(number) as string
+    const [a, b] = [book(), book()]
+    const note = (id: string, text: string): void => void log(id, 'note', { stage: 'build', text })
+    const n = db.prepare('SELECT number FROM jobs WHERE id = ?').pluck().get(a) as number
+    putWords(db)
+    note(a, 'quince jelly in the bowl')
+    note(a, 'a second spoon of it')
+    expect(later()).toBe(2)
+    expect(words(n)).not.toContain('quince')
+    putWords(db, 1)
+    expect(later()).toBe(0)
+    expect(words(n).match(/quince/g)).toHaveLength(1)
+    expect(words(n)).toContain('second spoon')
+    note(b, 'medlar')
+    expect(first('medlar')).toBe(`/jobs/${b}`)
+    expect(findAnything(db, 'quince spoon')).toHaveLength(1)
+  })
+
   it('takes words in any order, over all that a job says, the newest first, the last letters left open', () => {
     const say = (words: string): string =>
       book({ entries: [newEntry(by, 'complaint', { words, since: null }, { how: 'claimed' })] })
@@ -162,7 +183,7 @@ describe('finding', () => {
     const { facts } = engineOf(db, machineId)
     const { id: _, customerId: __, ...machine } = machineOf(db, machineId)
     updateMachine(db, machineId, {
-      ...{ facts, spec: [], by, customer: { name: 'Orla Finch', contact: null } },
+      ...{ facts, spec: [], by, customer: { name: 'Orla Finch', contact: null, mayPhoto: null, mayMessage: null } },
       machine: { ...machine, serial: 'XK-4411' },
     })
     for (const words of ['finch', 'brack', '4411', 'xk']) expect(first(words), words).toBe(`/jobs/${id}`)
@@ -176,7 +197,8 @@ describe('ten years of jobs', () => {
       folder,
       migrations.filter(m => m.name < '008'),
     )
-    const who = addPerson(before, { name: 'B', initials: 'B', active: true }).id
+    const who = ulid()
+    before.prepare("INSERT INTO people VALUES (?, 'B', 'B', 1, '2020', '2020')").run(who)
     const add = (kind: string, body: object): void => {
       before
         .prepare(

@@ -159,7 +159,7 @@ describe('the log', () => {
       machine,
       facts,
       spec: [{ item: 'oil_capacity', value: 1, unit: 'L', source: 'maker', note: null }],
-      customer: { name: 'N', contact: null },
+      customer: { name: 'N', contact: null, mayPhoto: null, mayMessage: null },
       by,
     })
     // nothing is over now; and what was enough before is too little
@@ -176,9 +176,10 @@ describe('the log', () => {
 
 describe('people and finding', () => {
   it('people come and go, and what they were called is kept', () => {
-    savePerson(db, by, { name: 'Ada Quill-Brown', initials: 'AB', active: false })
-    expect(peopleOf(db)).toMatchObject([{ id: by, name: 'Ada Quill-Brown', initials: 'AB', active: false }])
-    expect(refused(() => savePerson(db, ulid(), { name: 'x', initials: 'x', active: true })).status).toBe(404)
+    const gone = { name: 'Ada Quill-Brown', initials: 'AB', active: false, role: 'counter' as const, senior: false }
+    savePerson(db, by, gone)
+    expect(peopleOf(db)).toMatchObject([{ id: by, ...gone, hasPin: false }])
+    expect(refused(() => savePerson(db, ulid(), gone)).status).toBe(404)
     expect(policyOf(db)).toEqual(DEFAULT_POLICY)
   })
 

@@ -1,5 +1,6 @@
 import { entrySchema } from '#core/entries/entrySchema'
 import { jobOf, logEntry } from '../../../db/jobs'
+import { checkLogger } from '../../../db/loggers'
 import { checkPerson } from '../../../db/shop'
 
 export default answer(async event => {
@@ -7,6 +8,7 @@ export default answer(async event => {
   jobOf(useDb(), id)
   const entry = await readChecked(event, entrySchema)
   checkPerson(useDb(), entry.by)
+  checkLogger(useDb(), await meOf(event), entry)
   const result = logEntry(useDb(), id, entry)
   setResponseStatus(event, result === 'stored' ? 201 : 200)
   return entry

@@ -1,5 +1,7 @@
+import { consentRefusal } from '#core/people/consent'
 import { idText } from '#core/schema/words'
 import { jobOf } from '../../../db/jobs'
+import { customerOf, machineOf } from '../../../db/machines'
 import { hashOf, keepPhoto, LARGEST_PHOTO } from '../../../db/photoFiles'
 import type { PhotoRow } from '../../../db/photos'
 import { addPhoto, knownPhoto } from '../../../db/photos'
@@ -7,9 +9,13 @@ import { Refusal } from '../../../db/refusal'
 
 /** A picture as it comes from camera or file; the entry that shows it is logged after it. */
 export default answer(async event => {
-  const { id: jobId } = jobOf(useDb(), routeId(event))
+  const { id: jobId, machineId } = jobOf(useDb(), routeId(event))
+  const held = consentRefusal(customerOf(useDb(), machineOf(useDb(), machineId).customerId), 'photo')
+  if (held) throw new Refusal(409, held)
   const id = idText('Photo').safeParse(getQuery(event).id)
   if (!id.success) throw new Refusal(422, 'The photo has no id.', [{ field: 'id', message: 'Give a ULID.' }])
+  if (!/^(image\/|application\/octet-stream)/.test(getRequestHeader(event, 'content-type') ?? ''))
+    throw new Refusal(415, 'This is no picture: send it as the kind of picture that it is, image/jpeg for example.')
   const body = await arriving(event, LARGEST_PHOTO, 'This picture is too large: 30 MB is the most.')
   if (!body.length) throw new Refusal(422, 'No picture arrived.', [{ field: 'photo', message: 'Choose a picture.' }])
   const sentSha256 = hashOf(body)

@@ -1,0 +1,3 @@
+import { devicesOf } from '../../../db/devices'
+
+export default answer(() => devicesOf(useDb()))

@@ -1,0 +1,98 @@
+import type { Right } from '#core/people/roles'
+
+/**
+ * Who may go through which door: everybody with the address, a device that was let in, or somebody at it who has the right.
+ * A route that does not stand here is shut, and fails the tests.
+ */
+export const DOORS: Record<string, 'anyone' | 'device' | Right> = {
+  'GET /api/ping': 'anyone',
+  'GET /api/schemas/job': 'anyone',
+  'GET /api/schemas/spec-sheet': 'anyone',
+  // they only count, and know nothing of the shop
+  'GET /api/calc': 'anyone',
+  'POST /api/calc/[name]': 'anyone',
+  // secret links, each for one thing, that can be taken back
+  'GET /api/q/[token]': 'anyone',
+  'POST /api/q/[token]/answer': 'anyone',
+  'GET /api/q/[token]/photos/[id]': 'anyone',
+  'GET /api/c/[token]': 'anyone',
+  'GET /api/c/[token]/care.pdf': 'anyone',
+  'GET /api/calendar/[token]': 'anyone',
+  // coming in
+  'GET /api/session': 'anyone',
+  'POST /api/session/code': 'anyone',
+  'POST /api/session/first': 'anyone',
+  'POST /api/session/let-in': 'anyone',
+  'POST /api/session/person': 'device',
+  'POST /api/session/leave': 'device',
+  'PUT /api/session/pin': 'look',
+  // how the place stands: said to a device that asks who is there, too
+  'GET /api/shop/state': 'device',
+
+  'GET /api/jobs': 'look',
+  'POST /api/jobs': 'book',
+  'POST /api/jobs/import': 'rules',
+  'GET /api/jobs/[id]': 'look',
+  'GET /api/jobs/[id]/entries': 'look',
+  // which kinds, each room says
+  'POST /api/jobs/[id]/entries': 'look',
+  'POST /api/jobs/[id]/photos': 'look',
+  'GET /api/photos/[id]': 'look',
+  'GET /api/jobs/[id]/alike': 'look',
+  'GET /api/jobs/[id]/assessment': 'look',
+  'GET /api/jobs/[id]/carriers': 'look',
+  'GET /api/jobs/[id]/diagnosis': 'look',
+  'GET /api/jobs/[id]/keep': 'look',
+  'GET /api/jobs/[id]/shelf': 'look',
+  'GET /api/jobs/[id]/quotes': 'look',
+  'POST /api/jobs/[id]/quotes': 'ask',
+  'PUT /api/jobs/[id]/quotes/[quote]': 'ask',
+  'GET /api/jobs/[id]/tag.pdf': 'look',
+  'GET /api/jobs/[id]/quote.pdf': 'ask',
+  'GET /api/jobs/[id]/record.pdf': 'papers',
+  'GET /api/jobs/[id]/care.pdf': 'papers',
+  'GET /api/jobs/[id]/invoice.pdf': 'payments',
+  'GET /api/jobs/[id]/job.json': 'papers',
+  'GET /api/jobs/[id]/lines.csv': 'papers',
+  'GET /api/jobs/[id]/links': 'papers',
+  'POST /api/jobs/[id]/links': 'papers',
+  'GET /api/cases': 'look',
+  'GET /api/find': 'look',
+  'GET /api/labels/mix.pdf': 'look',
+
+  'GET /api/customers': 'look',
+  'GET /api/machines': 'look',
+  'GET /api/machines/[id]': 'look',
+  'PUT /api/machines/[id]': 'machines',
+  'PUT /api/machines/[id]/sheet': 'machines',
+  'GET /api/outbox': 'ask',
+
+  'GET /api/prices': 'look',
+  'POST /api/prices/import': 'prices',
+  'GET /api/shelf': 'look',
+  'POST /api/shelf': 'parts',
+  'PUT /api/shelf/[id]': 'parts',
+  'GET /api/shelf/[id]/label.pdf': 'look',
+  'POST /api/shelf/[id]/move': 'parts',
+
+  'GET /api/specs': 'look',
+  'POST /api/specs': 'sheets',
+  'POST /api/specs/import': 'sheets',
+  'GET /api/specs/[id]': 'look',
+  'PUT /api/specs/[id]': 'sheets',
+  'GET /api/specs/[id]/export': 'look',
+
+  'GET /api/shop': 'look',
+  'PUT /api/shop/policy': 'rules',
+  'POST /api/shop/people': 'people',
+  'PUT /api/shop/people/[id]': 'people',
+  'GET /api/shop/backups': 'backups',
+  'POST /api/shop/backups': 'backups',
+  'GET /api/shop/backups/[name]': 'backups',
+  'GET /api/shop/devices': 'devices',
+  'POST /api/shop/devices': 'devices',
+  'PUT /api/shop/devices/[id]': 'devices',
+  'GET /api/shop/links': 'devices',
+  'POST /api/shop/links': 'devices',
+  'PUT /api/shop/links/[id]': 'papers',
+}
