@@ -78,12 +78,29 @@ function hash(paths) {
 }
 const fresh = (stamp, wanted) => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted
 
+const INSTALLED = join(root, 'node_modules/.stamp')
+const installedOf = () => hash(['package.json', 'package-lock.json', '.npmrc']) + process.version
+
 export function ensureInstalled(options) {
-  const stamp = join(root, 'node_modules/.stamp')
-  const wanted = hash(['package.json', 'package-lock.json', '.npmrc']) + process.version
-  if (fresh(stamp, wanted)) return
+  const wanted = installedOf()
+  if (fresh(INSTALLED, wanted)) return
   must('npm', ['ci', '--no-audit', '--no-fund'], options)
-  writeFileSync(stamp, wanted)
+  writeFileSync(INSTALLED, wanted)
+}
+
+/**
+ * The same in two steps: the packages now, and what has to be compiled of them beside something else.
+ * @returns compiles what is not compiled yet
+ */
+export function installPlain() {
+  const wanted = installedOf()
+  if (fresh(INSTALLED, wanted)) return async () => undefined
+  must('npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts'])
+  return async () => {
+    const [code] = await runBeside([['npm', ['rebuild', 'better-sqlite3']]])
+    if (code !== 0) process.exit(code)
+    writeFileSync(INSTALLED, wanted)
+  }
 }
 
 /** The program's own build lies beside what the editor and the checks read, and neither waits for the other. */

@@ -1,10 +1,10 @@
 // Everything that must hold: import rules, types, unit tests, the built server's API, the real page. Ends with the runners' own closing lines.
 import { mkdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { bin, buildBeside, ensureChromium, ensureInstalled, must, root, run, runBeside, say } from './lib.mjs'
+import { bin, buildBeside, ensureChromium, installPlain, must, root, run, runBeside, say } from './lib.mjs'
 
 const started = Date.now()
-ensureInstalled()
+const compile = installPlain()
 ensureChromium()
 must(bin('nuxt'), ['prepare'])
 mkdirSync(join(root, 'test-results'), { recursive: true })
@@ -15,7 +15,7 @@ const check = (name, code) => {
 }
 // two lanes: the build in a folder of its own, and what only reads
 const [, [style, types, typesOfCore, lint]] = await Promise.all([
-  buildBeside(),
+  compile().then(buildBeside),
   runBeside([
     [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
     [bin('vue-tsc'), ['-b', '--noEmit']],

@@ -36,31 +36,38 @@ const FIND_SHELF = `
   ORDER BY f.rowid DESC
   LIMIT    4`
 
-/** Entries whose words are not among their job's yet, the oldest first. */
-const LATER = 'SELECT seq FROM found_later ORDER BY seq LIMIT 1 OFFSET ?'
-const LAST_LATER = 'SELECT MAX(seq) AS seq FROM found_later'
-const PUT_TO_JOBS = `
+const DONE = 'SELECT seq FROM found_upto WHERE id = 1'
+/** The oldest entries whose words are not among their job's yet. */
+const LATER = `
+  SELECT   j.number, e.seq
+  FROM     entries e
+  JOIN     jobs j ON j.id = e.job_id
+  WHERE    e.seq > ?
+  ORDER BY e.seq
+  LIMIT    ?`
+const PUT = `
   UPDATE found_jobs
-  SET    words = found_jobs.words || ' ' || later.words
-  FROM   (SELECT   j.number, group_concat(w.words, ' ') AS words
-          FROM     found_later l
-          JOIN     entry_words w ON w.seq = l.seq
-          JOIN     jobs j ON j.id = w.job_id
-          WHERE    l.seq <= ? AND w.words IS NOT NULL
-          GROUP BY j.number) later
-  WHERE  found_jobs.rowid = later.number`
-const PUT = 'DELETE FROM found_later WHERE seq <= ?'
+  SET    words = words || ' ' || COALESCE((
+           SELECT group_concat(w.words, ' ') FROM entry_words w
+           WHERE  w.seq > @done AND w.seq <= @last AND w.job_id = (SELECT id FROM jobs WHERE number = @number)), '')
+  WHERE  rowid = @number`
+const UPTO = 'UPDATE found_upto SET seq = ? WHERE id = 1'
 
-/** Puts the words of entries to those of their jobs, a few hundred entries in one transaction so that no entry waits for long behind it. */
-export function putWords(db: Database, atOnce = 400): void {
-  for (;;) {
-    const last = row<{ seq: number }>(db, LATER, atOnce - 1) ?? row<{ seq: number | null }>(db, LAST_LATER)
-    if (!last?.seq) return
-    db.transaction(() => {
-      run(db, PUT_TO_JOBS, last.seq)
-      run(db, PUT, last.seq)
-    }).immediate()
+/**
+ * Puts the words of entries to those of their jobs, a job at a time. Stopped in the middle it puts some of them twice, which nobody notices.
+ * @param most    entries at once
+ * @param between lets others write between two jobs
+ */
+export function putWords(db: Database, most = 500, between: () => void = () => undefined): void {
+  const done = row<{ seq: number }>(db, DONE)?.seq ?? 0
+  const later = rows<{ number: number; seq: number }>(db, LATER, done, most)
+  const last = later.at(-1)?.seq
+  if (last === undefined) return
+  for (const number of new Set(later.map(e => e.number))) {
+    run(db, PUT, { number, done, last })
+    between()
   }
+  run(db, UPTO, last)
 }
 
 /** Words in any order, the last letters of each left open; nothing that is typed is an instruction to the index. */

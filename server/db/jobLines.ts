@@ -108,28 +108,28 @@ export const closedLines = (db: Database, before: number, limit = 30): JobLine[]
   rows<Head>(db, CLOSED, before, limit).map(h => (h.line === null ? now(db, h, false) : asLine(h)))
 
 /**
- * Judges what is not judged any more, open jobs first; each line is written by itself, so that nobody waits long behind it.
+ * Judges what is not judged any more, open jobs first; the lines are written together at the end, so that an entry hardly waits behind them.
  * @returns whether some is left
  */
 export function refreshHeads(db: Database, budgetMs: number): boolean {
   const until = performance.now() + budgetMs
   const policy = policyStamp(db)
-  for (const h of [...rows<Head>(db, MOVED), ...rows<Head>(db, OPEN), ...rows<Head>(db, OUT)]) {
-    if (h.stamp === stampOf(db, h, policy)) continue
+  const judged: Judged[] = []
+  const all = [MOVED, OPEN, OUT, UNJUDGED].flatMap(sql => rows<Head>(db, sql))
+  const left = [...new Map(all.map(h => [h.jobId, h])).values()].some(h => {
+    if (h.line !== null && h.stamp === stampOf(db, h, policy)) return false
     if (performance.now() >= until) return true
-    now(db, h, true)
-  }
-  for (const h of rows<Head>(db, UNJUDGED)) {
-    if (performance.now() >= until) return true
-    now(db, h, true)
-  }
-  return row(db, UNJUDGED) !== undefined
+    judged.push(judge(db, h))
+    return false
+  })
+  if (judged.length) keepAll(db, judged)
+  return left || row(db, UNJUDGED) !== undefined
 }
 
 /** Rows written so far by this connection: nothing has to be looked at again before it moves. */
 const written = (db: Database): number => row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? 0
 
-const LOOK_MS = 400
+const LOOK_MS = 700
 
 /**
  * Keeps the lines up to date while nobody asks; ends when it is told to.
@@ -175,24 +175,44 @@ function now(db: Database, head: Head, mayJudge: boolean): JobLine {
     stamp = stampOf(db, head)
     if (head.line !== null && head.stamp === stamp) return asLine(head)
     if (!mayJudge) return { ...(head.line === null ? unjudged(db, head, null) : asLine(head)), stale: true }
-    const { line, signs } = compute(db, head)
-    keep(db, head, stamp, line, signs)
-    parsed.set(`${head.jobId} ${stamp}`, line)
-    return line
+  } catch (error) {
+    console.error(`T ${head.number} can't be looked at:`, error)
+  }
+  const judged = judge(db, head, stamp)
+  keepAll(db, [judged])
+  parsed.set(`${head.jobId} ${judged.stamp}`, judged.line)
+  return judged.line
+}
+
+interface Judged {
+  head: Head
+  stamp: string
+  line: JobLine
+  signs: string[] | null
+}
+
+/** One that can't be judged says so, and the others stand. */
+function judge(db: Database, head: Head, known?: string): Judged {
+  let stamp = known ?? 'unknown'
+  try {
+    stamp = known ?? stampOf(db, head)
+    return { head, stamp, ...compute(db, head) }
   } catch (error) {
     console.error(`T ${head.number} can't be judged:`, error)
     const line = unjudged(db, head, "Can't be judged: something on its log can't be worked with. Open it and look.")
-    keep(db, head, stamp, line, null)
-    return line
+    return { head, stamp, line, signs: null }
   }
 }
 
 /** A line is only a copy of what the log says: where it can't be written, it is shown all the same. */
-function keep(db: Database, head: Head, stamp: string, line: JobLine, signs: string[] | null): void {
+function keepAll(db: Database, all: Judged[]): void {
   try {
-    run(db, KEEP, stamp, JSON.stringify(line), Number(line.outNotToRun), signs && JSON.stringify(signs), head.jobId)
+    db.transaction(() => {
+      for (const { head, stamp, line, signs } of all)
+        run(db, KEEP, stamp, JSON.stringify(line), Number(line.outNotToRun), signs && JSON.stringify(signs), head.jobId)
+    }).immediate()
   } catch (error) {
-    console.error(`The line of T ${head.number} can't be kept:`, error)
+    console.error(`The lines of ${all.map(j => `T ${j.head.number}`).join(', ')} can't be kept:`, error)
   }
 }
 

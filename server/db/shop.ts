@@ -68,9 +68,16 @@ export function personOf(db: Database, id: string): Person | undefined {
   return found && person(found)
 }
 
+/** Somebody as each request asks: without a version, which only who changes it needs. */
+export type Somebody = Omit<Person, 'version' | 'hasPin'>
+export function somebody(db: Database, id: string): Somebody | undefined {
+  const found = row<PersonRow>(db, PERSON, id)
+  return found && { ...found, active: found.active === 1, senior: found.senior === 1 }
+}
+
 /** Somebody of this shop, here now or gone since. */
-export function knownPerson(db: Database, id: string): Person {
-  const found = personOf(db, id)
+export function knownPerson(db: Database, id: string): Somebody {
+  const found = somebody(db, id)
   if (!found)
     throw new Refusal(422, 'Say who is at the bench.', [{ field: 'by', message: "Choose one of the shop's people." }])
   return found

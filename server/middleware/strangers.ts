@@ -1,4 +1,3 @@
-import type { EventHandlerRequest, H3Event } from 'h3'
 import { policyOf } from '../db/shop'
 
 const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])$/i
@@ -13,22 +12,26 @@ function hostOf(address: string): string | null {
   }
 }
 
+/** As the shop said, and as it was started. */
+const addresses = (): string[] => [policyOf(useDb()).shopUrl, useRuntimeConfig().shopUrl].filter(Boolean)
+
 /** Under which name this was asked: its own computer's, or one that the shop said. A page whose name was turned to this address has neither. */
-function isOurs(event: H3Event<EventHandlerRequest>, host: string): boolean {
-  const name = host.replace(/:\d+$/, '')
-  if (LOOPBACK.test(name)) return true
-  return [policyOf(useDb()).shopUrl, useRuntimeConfig(event).shopUrl].some(said => said && hostOf(said) === host)
-}
+const isOurs = (host: string, said: string[]): boolean =>
+  LOOPBACK.test(host.replace(/:\d+$/, '')) || said.some(address => hostOf(address) === host)
 
 /** What comes under a foreign name is not answered; what would change something comes from this application's own pages only. */
 export default defineEventHandler(event => {
   const host = getRequestHeader(event, 'host')?.toLowerCase() ?? ''
-  if (!isOurs(event, host))
+  const said = addresses()
+  if (!isOurs(host, said))
     return problem(
       event,
       421,
       `Remedium does not answer to ‘${host.slice(0, 100)}’. Open it as the shop said (Shop, Address of this program), or start it with NUXT_SHOP_URL.`,
     )
+  // behind https it stays behind https
+  if (said.some(address => address.startsWith('https:')))
+    setHeader(event, 'strict-transport-security', 'max-age=15552000')
   if (READS.includes(event.method)) return
   const origin = getRequestHeader(event, 'origin')
   if (origin === undefined || hostOf(origin) !== host)

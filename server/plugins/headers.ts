@@ -1,5 +1,4 @@
 import { createHash } from 'node:crypto'
-import { policyOf } from '../db/shop'
 
 const hash = (script: string): string => `'sha256-${createHash('sha256').update(script).digest('base64')}'`
 
@@ -20,10 +19,5 @@ export default defineNitroPlugin(nitro => {
     delete headers['x-powered-by']
     removeResponseHeader(event, 'x-powered-by')
     setHeader(event, 'content-security-policy', csp(scriptsOf(String(response.body ?? ''))))
-  })
-  nitro.hooks.hook('request', event => {
-    // behind https it stays behind https
-    if (policyOf(useDb()).shopUrl.startsWith('https:') || useRuntimeConfig(event).shopUrl.startsWith('https:'))
-      setHeader(event, 'strict-transport-security', 'max-age=15552000')
   })
 })

@@ -11,11 +11,16 @@ export async function arriving(event: H3Event<EventHandlerRequest>, most: number
   const parts: Buffer[] = []
   let size = 0
   if (claimed <= most)
-    for await (const part of req as AsyncIterable<Buffer>) {
-      size += part.length
-      if (size > most) break
-      parts.push(part)
-    }
+    await new Promise<void>((done, fail) => {
+      req.on('data', (part: Buffer) => {
+        size += part.length
+        if (size <= most) parts.push(part)
+        else done()
+      })
+      req.once('end', done)
+      req.once('error', fail)
+      req.once('close', () => fail(new Refusal(422, 'The line was lost before all of it had arrived. Send it again.')))
+    })
   if (claimed > most || size > most) {
     // the rest is not read: the line is closed once the answer is out
     setResponseHeader(event, 'connection', 'close')

@@ -8,8 +8,8 @@ type Event = H3Event<EventHandlerRequest>
  * How other devices reach this computer: as the shop said, as it was started with, or by its own name. Never as a request says: what came
  * under a foreign name would go out to an owner. Without a slash at its end.
  */
-export function shopAddress(event: Event): string {
-  const said = policyOf(useDb()).shopUrl || useRuntimeConfig(event).shopUrl
+export function shopAddress(): string {
+  const said = policyOf(useDb()).shopUrl || useRuntimeConfig().shopUrl
   return said ? said.replace(/\/$/, '') : ownAddress()
 }
 

@@ -11,7 +11,7 @@ import { DOORS } from '../doors'
 import type { DeviceState } from '../db/devices'
 import { deviceState, emptied, leave, letIn, seen, sitDown } from '../db/devices'
 import { Refusal } from '../db/refusal'
-import { peopleOf, personOf, policyOf } from '../db/shop'
+import { peopleOf, policyOf, somebody } from '../db/shop'
 
 type Event = H3Event<EventHandlerRequest>
 
@@ -123,7 +123,7 @@ async function found(event: Event, key: string): Promise<Who> {
 function atHand(device: DeviceState, now: Date, key: string): Me | null {
   const db = useDb()
   const personId = sitting.has(device.id) ? sitting.get(device.id) : device.personId
-  const person = personId && device.lockedAt === null ? personOf(db, personId) : undefined
+  const person = personId && device.lockedAt === null ? somebody(db, personId) : undefined
   if (!person?.active) return null
   const last = touched.get(device.id) ?? Date.parse(device.touchedAt ?? '')
   if (!(now.getTime() - last <= policyOf(db).idleMinutes * 60_000)) {

@@ -6,5 +6,5 @@ export default answer(event => {
   openedBy(useDb(), routeId(event, 'token').replace(/\.ics$/, ''), 'calendar')
   setHeader(event, 'content-type', 'text/calendar; charset=utf-8')
   setHeader(event, 'cache-control', 'no-store')
-  return shopCalendar(useDb(), shopAddress(event))
+  return shopCalendar(useDb(), shopAddress())
 })

@@ -144,7 +144,8 @@ describe('what jobs really were', () => {
 describe('finding', () => {
   const first = (words: string): string | undefined => findAnything(db, words)[0]?.to
   it('finds what was logged a moment ago, whoever puts its words there, and puts each once', () => {
-    const later = (): number => db.prepare('SELECT COUNT(*) FROM found_later').pluck().get() as number
+    const later = (): number =>
+      db.prepare('SELECT COUNT(*) FROM entries WHERE seq > (SELECT seq FROM found_upto)').pluck().get() as number
     const words = (number: number): string =>
       db.prepare('SELECT words FROM found_jobs WHERE rowid = ?').pluck().get(number) as string
     const [a, b] = [book(), book()]
@@ -156,6 +157,9 @@ describe('finding', () => {
     expect(later()).toBe(2)
     expect(words(n)).not.toContain('quince')
     putWords(db, 1)
+    expect([later(), words(n).includes('quince'), words(n).includes('second')]).toEqual([1, true, false])
+    putWords(db)
+    putWords(db)
     expect(later()).toBe(0)
     expect(words(n).match(/quince/g)).toHaveLength(1)
     expect(words(n)).toContain('second spoon')

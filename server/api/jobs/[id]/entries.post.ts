@@ -9,7 +9,7 @@ export default answer(async event => {
   const entry = await readChecked(event, entrySchema)
   checkPerson(useDb(), entry.by)
   checkLogger(useDb(), await meOf(event), entry)
-  const result = logEntry(useDb(), id, entry)
+  const result = await together(useDb(), () => logEntry(useDb(), id, entry))
   setResponseStatus(event, result === 'stored' ? 201 : 200)
   return entry
 })

@@ -8,7 +8,7 @@ export default answer(async event => {
   const { id: jobId } = jobOf(useDb(), routeId(event))
   const { id, ...ask } = await readChecked(event, askOwnerSchema)
   checkPerson(useDb(), ask.by)
-  const address = shopAddress(event)
+  const address = shopAddress()
   const link = (token: string): string => `${address}/q/${token}`
   return madeOnce<{ id: string; expiresAt: string; link: string | null; text: string | null }>(
     event,

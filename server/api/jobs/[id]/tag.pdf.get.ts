@@ -1,2 +1,2 @@
 /** A tag to tie on; its square opens the job. */
-export default answer(event => sendPaper(event, 'tag', { jobId: routeId(event), address: shopAddress(event) }))
+export default answer(event => sendPaper(event, 'tag', { jobId: routeId(event), address: shopAddress() }))

@@ -1,1 +1,1 @@
-export default answer(event => sendPaper(event, 'shelf', { itemId: routeId(event), address: shopAddress(event) }))
+export default answer(event => sendPaper(event, 'shelf', { itemId: routeId(event), address: shopAddress() }))

@@ -8,7 +8,7 @@ export default answer(async (event): Promise<DeviceCode> => {
   const { name } = await readChecked(event, newDeviceSchema)
   const { id } = await meOf(event)
   const { code, expiresAt } = newCode(useDb(), { name: name || null, by: id })
-  const link = `${shopAddress(event)}/let-in#${code}`
+  const link = `${shopAddress()}/let-in#${code}`
   setResponseStatus(event, 201)
   return { code, expiresAt, link, square: await toString(link, { type: 'svg', margin: 1, errorCorrectionLevel: 'M' }) }
 })
