@@ -58,7 +58,14 @@ export default defineNuxtConfig({
   // NUXT_DATA_DIR; NUXT_BACKUP_DIR: best on another disk; NUXT_SHOP_URL: how other devices in the shop reach this computer, for the square on a tag
   // NUXT_SESSION_PASSWORD: what seals a device's cookie, 32 letters or more; left out, one is made and kept beside the data
   // NUXT_DEMO: a made-up shop that signs in by itself
-  runtimeConfig: { dataDir: './data/shop', backupDir: '', replicaDir: '', shopUrl: '', sessionPassword: '', demo: false },
+  runtimeConfig: {
+    dataDir: './data/shop',
+    backupDir: '',
+    replicaDir: '',
+    shopUrl: '',
+    sessionPassword: '',
+    demo: false,
+  },
   nitro: {
     virtual: { '#migrations': migrationsModule, '#pdf-fonts': pdfFontsModule, '#routes': routesModule },
     errorHandler: here('./server/error.ts'),
@@ -83,7 +90,8 @@ export default defineNuxtConfig({
           "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; worker-src 'self' blob:; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
         'x-content-type-options': 'nosniff',
         'referrer-policy': 'same-origin',
-        'permissions-policy': 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), browsing-topics=()',
+        'permissions-policy':
+          'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), browsing-topics=()',
         'cross-origin-opener-policy': 'same-origin',
         'cross-origin-resource-policy': 'same-origin',
       },

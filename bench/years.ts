@@ -68,7 +68,9 @@ async function measured(jobs: number): Promise<Map<string, string>> {
     figures.set(`${what}: p50, p99`, `${ms(at(all, 0.5))}, ${ms(at(all, 0.99))}`)
     figures.set(`${what}: loop held at most`, ms((await loop(child)).max))
   }
-  const { person } = (await (await fetch(`${url}/api/session`, { headers: { cookie } })).json()) as { person: { id: string } }
+  const { person } = (await (await fetch(`${url}/api/session`, { headers: { cookie } })).json()) as {
+    person: { id: string }
+  }
   const written: number[] = []
   for (let i = 0; i < 100; i++) {
     const started = performance.now()
@@ -126,9 +128,9 @@ async function besideBare(figures: Map<string, string>, { url, data, jobId, by, 
     if (up) break
     await new Promise(done => setTimeout(done, 20))
   }
-  const open = ((await (await fetch(`${url}/api/jobs`, { headers: { cookie } })).json()) as { id: string; closed: boolean }[]).filter(
-    j => !j.closed,
-  )
+  const open = (
+    (await (await fetch(`${url}/api/jobs`, { headers: { cookie } })).json()) as { id: string; closed: boolean }[]
+  ).filter(j => !j.closed)
   let n = 0
   /** a note on one open job after the other: no log grows past what logs are */
   const next = (): string => open[n++ % open.length]?.id ?? jobId
