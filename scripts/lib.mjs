@@ -243,7 +243,7 @@ export async function checkPlace({ port, host, data }) {
 export async function startServer({ port, host, data, replica, demo = false }, { quiet = false } = {}) {
   const { cmd, args, extra } = command({ data, replica })
   const child = spawn(cmd, args, {
-    stdio: ['ignore', 'pipe', 'inherit'],
+    stdio: ['ignore', 'pipe', replica ? 'pipe' : 'inherit'],
     // what streams it and the server are one group, and end together
     detached: Boolean(replica),
     env: {
@@ -267,6 +267,11 @@ export async function startServer({ port, host, data, replica, demo = false }, {
     firstLink = line.slice(at)
     if (!quiet) console.log(firstLink)
   })
+  // what streams it tells of every second; only what goes wrong is for whoever started it
+  if (child.stderr)
+    createInterface({ input: child.stderr }).on('line', line => {
+      if (!/\b(INFO|DEBUG)\b/.test(line)) console.error(line)
+    })
   const ended = new Promise(done =>
     child.once('exit', code => {
       if (replica)

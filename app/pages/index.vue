@@ -65,7 +65,18 @@ async function showEarlier(): Promise<void> {
   }
 }
 /** handed back with a stop standing: kept in sight until it comes back or is scrapped */
-const out = computed(() => lines.value.filter(isOut))
+const olderOut = ref<JobLine[]>([])
+const moreOut = ref(true)
+const out = computed(() => [...new Map([...lines.value.filter(isOut), ...olderOut.value].map(l => [l.id, l])).values()])
+async function showOlderOut(): Promise<void> {
+  try {
+    const next = await read<JobLine[]>(`/api/jobs?out=1&before=${Math.min(...out.value.map(l => l.number))}`)
+    olderOut.value = [...olderOut.value, ...next]
+    moreOut.value = next.length > 0
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+}
 const stopped = computed(() => open.value.filter(l => l.stops.length))
 const outcomes = computed(() => {
   const count = new Map<string, number>()
@@ -129,6 +140,7 @@ const outcomes = computed(() => {
         <ul>
           <JobLineRow v-for="line in out" :key="line.id" :line="line" :currency="shop.policy.currency" />
         </ul>
+        <ElButton v-if="moreOut && out.length >= 25" link class="link" @click="showOlderOut">Older ones</ElButton>
       </section>
     </div>
     <aside class="side" aria-label="At a glance">

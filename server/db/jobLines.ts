@@ -23,12 +23,15 @@ const OPEN = `${HEAD} h.closed = 0 ORDER BY h.number DESC LIMIT 500`
 const CLOSED = `${HEAD} h.closed = 1 AND h.number < ? ORDER BY h.number DESC LIMIT ?`
 /** Handed back not to be run, and not come back since. */
 const OUT = `
-  ${HEAD} h.is_out = 1 AND NOT EXISTS (SELECT 1 FROM heads later WHERE later.machine_id = h.machine_id AND later.number > h.number)
+  ${HEAD} h.is_out = 1 AND h.number < ? AND NOT EXISTS (SELECT 1 FROM heads later WHERE later.machine_id = h.machine_id AND later.number > h.number)
   ORDER BY h.number DESC
-  LIMIT    200`
+  LIMIT    ?`
+/** So many of them stand on Today; older ones are asked for. */
+const OUT_SHOWN = 25
 /** Just handed back, and not judged since. */
 const MOVED = `${HEAD} h.closed = 1 AND h.is_out IS NULL AND h.line IS NOT NULL ORDER BY h.number DESC LIMIT 20`
 const UNJUDGED = `${HEAD} h.line IS NULL ORDER BY h.number DESC LIMIT 20`
+const NEWEST = Number.MAX_SAFE_INTEGER
 const KEEP = 'UPDATE heads SET stamp = ?, line = ?, is_out = ?, signs = ? WHERE job_id = ?'
 
 interface Head {
@@ -79,8 +82,8 @@ const onToday = (db: Database): Head[] => [
     [
       ...rows<Head>(db, MOVED),
       ...rows<Head>(db, OPEN),
-      ...rows<Head>(db, OUT),
-      ...rows<Head>(db, CLOSED, Number.MAX_SAFE_INTEGER, 6),
+      ...rows<Head>(db, OUT, NEWEST, OUT_SHOWN),
+      ...rows<Head>(db, CLOSED, NEWEST, 6),
     ].map(h => [h.jobId, h]),
   ).values(),
 ]
@@ -103,6 +106,10 @@ export function todayJson(db: Database, budgetMs = 12): string {
     .join(',')}]`
 }
 
+/** Those that went out not to be run, from before a number on. */
+export const outLines = (db: Database, before: number, limit = OUT_SHOWN): JobLine[] =>
+  rows<Head>(db, OUT, before, limit).map(asLine)
+
 /** Jobs that were handed back, the newest first, from before a number on. */
 export const closedLines = (db: Database, before: number, limit = 30): JobLine[] =>
   rows<Head>(db, CLOSED, before, limit).map(h => (h.line === null ? now(db, h, false) : asLine(h)))
@@ -115,7 +122,12 @@ export function refreshHeads(db: Database, budgetMs: number): boolean {
   const until = performance.now() + budgetMs
   const policy = policyStamp(db)
   const judged: Judged[] = []
-  const all = [MOVED, OPEN, OUT, UNJUDGED].flatMap(sql => rows<Head>(db, sql))
+  const all = [
+    ...rows<Head>(db, MOVED),
+    ...rows<Head>(db, OPEN),
+    ...rows<Head>(db, OUT, NEWEST, 200),
+    ...rows<Head>(db, UNJUDGED),
+  ]
   const left = [...new Map(all.map(h => [h.jobId, h])).values()].some(h => {
     if (h.line !== null && h.stamp === stampOf(db, h, policy)) return false
     if (performance.now() >= until) return true

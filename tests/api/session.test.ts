@@ -129,6 +129,15 @@ describe('the first link', () => {
       expect(cookie).toMatch(/^remedium=Fe26\.2/)
       expect(cookie).toContain('HttpOnly')
       expect(cookie).toContain('SameSite=Strict')
+      expect(cookie).not.toContain('Secure')
+      // behind a proxy with https it is never sent without it
+      const { code } = (await call(`${other.url}/api/shop/devices`, 'POST', {})).body
+      const secure = await fetch(`${other.url}/api/session/let-in`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', origin: other.url, 'x-forwarded-proto': 'https' },
+        body: JSON.stringify({ code, deviceName: 'Tablet' }),
+      })
+      expect(secure.headers.get('set-cookie')).toContain('Secure')
     } finally {
       await other.stop()
     }

@@ -7,7 +7,7 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { alikeCases, causeCounts } from '../../../server/db/cases'
 import { findAnything, putWords } from '../../../server/db/find'
-import { closedLines, jobLine, refreshHeads, todayJson } from '../../../server/db/jobLines'
+import { closedLines, jobLine, refreshHeads, todayJson, outLines } from '../../../server/db/jobLines'
 import { bookIn, logEntry } from '../../../server/db/jobs'
 import { customersOf, engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
@@ -80,6 +80,15 @@ describe('Today', () => {
     log(id, 'void', { reason: 'not yet' }, { supersedes: handed.id })
     expect(todayLines(db, Infinity)).toMatchObject([{ id, closed: false }])
     expect(machineLines(db).filter(m => m.open)).toHaveLength(1)
+  })
+  it('of many that are out the newest stand there, and older ones are asked for', () => {
+    const all = Array.from({ length: 28 }, () => book())
+    db.exec("UPDATE heads SET closed = 1, is_out = 1, stamp = 'x', line = json_object('id', job_id, 'number', number)")
+    // the newest six that were handed back are among those that are out
+    expect(todayLines(db, 0)).toHaveLength(25)
+    const oldest = Math.min(...todayLines(db, 0).map(l => l.number))
+    expect(outLines(db, oldest).map(l => l.id)).toEqual(all.slice(0, 3).reverse())
+    expect(outLines(db, 0)).toEqual([])
   })
   it('one that came back is not out any more', () => {
     const id = book()
