@@ -199,13 +199,23 @@ async function loop(child: ChildProcess): Promise<{ max: number; p99: number }> 
 async function start(data: string): Promise<{ url: string; child: ChildProcess; readyMs: number }> {
   const port = await freePort()
   const started = performance.now()
-  const child = spawn(process.execPath, ['--import', './bench/eventLoop.mjs', '.output/server/index.mjs'], {
-    env: {
-      ...process.env,
-      ...{ PORT: String(port), NUXT_DATA_DIR: data, NODE_ENV: 'production', NUXT_DEMO: 'true', MALLOC_ARENA_MAX: '2' },
+  const child = spawn(
+    process.execPath,
+    ['--max-semi-space-size=4', '--import', './bench/eventLoop.mjs', '.output/server/index.mjs'],
+    {
+      env: {
+        ...process.env,
+        ...{
+          PORT: String(port),
+          NUXT_DATA_DIR: data,
+          NODE_ENV: 'production',
+          NUXT_DEMO: 'true',
+          MALLOC_ARENA_MAX: '2',
+        },
+      },
+      stdio: ['ignore', 'pipe', 'inherit'],
     },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  })
+  )
   const url = `http://127.0.0.1:${port}`
   for (let i = 0; i < 3000; i++) {
     const up = await fetch(`${url}/api/ping`).then(

@@ -188,10 +188,13 @@ export function findLitestream() {
   )
 }
 
+/** What is new and soon forgotten gets little room, in the server and in each of its threads: a bench computer has other work. */
+const LEAN = '--max-semi-space-size=4'
+
 /** The server as it is started: by itself, or as the child of what streams its database. */
 function command({ data, replica }) {
   const server = join(root, '.output/server/index.mjs')
-  if (!replica) return { cmd: process.execPath, args: [server], extra: {} }
+  if (!replica) return { cmd: process.execPath, args: [LEAN, server], extra: {} }
   const s3 = replica.includes('://')
   if (!s3) mkdirSync(join(replica, 'database'), { recursive: true })
   return {
@@ -199,7 +202,7 @@ function command({ data, replica }) {
     args: [
       'replicate',
       '-exec',
-      `'${process.execPath}' '${server}'`,
+      `'${process.execPath}' ${LEAN} '${server}'`,
       join(data, 'remedium.db'),
       s3 ? replica : `file://${join(replica, 'database')}`,
     ],
@@ -255,6 +258,7 @@ export async function startServer({ port, host, data, replica, demo = false }, {
       NUXT_DATA_DIR: data,
       NITRO_SHUTDOWN_TIMEOUT: '3000',
       NODE_ENV: 'production',
+      MALLOC_ARENA_MAX: '2',
       ...(demo && { NUXT_DEMO: 'true' }),
       ...extra,
     },

@@ -25,6 +25,7 @@ const {
   dirty,
   startOver,
 } = useBookingIn()
+const session = useSessionStore()
 </script>
 
 <template>
@@ -32,7 +33,7 @@ const {
     <div class="pagehead">
       <h1>Book in a machine</h1>
       <span class="lab">“Unknown” is always an answer. Everything typed here is kept until it is booked in.</span
-      ><label class="btn dash"
+      ><label v-if="session.may('rules')" class="btn dash"
         ><input type="file" accept=".json,application/json" class="sr" @change="fromFile" />From a job file</label
       >
     </div>
