@@ -1,6 +1,21 @@
 <script setup lang="ts">
-const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, skipReason, skipFault, skip, approved } =
-  useNextMoves()
+const {
+  sheet,
+  a,
+  findings,
+  how,
+  basis,
+  likely,
+  verdict,
+  lead,
+  then,
+  may,
+  skipping,
+  skipReason,
+  skipFault,
+  skip,
+  approved,
+} = useNextMoves()
 </script>
 
 <template>
@@ -49,8 +64,11 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
-          ><ElButton type="primary" @click="lead.start()"> {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
-          ><ElButton v-if="lead.check && !skipping" @click="skipping = true"> Skip, say why </ElButton></span
+          ><ElButton v-if="may(lead)" type="primary" @click="lead.start()">
+            {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
+          ><ElButton v-if="may(lead) && lead.check && !skipping" @click="skipping = true">
+            Skip, say why
+          </ElButton></span
         >
         <form v-if="skipping && lead.check" class="skip" @submit.prevent="skip(lead.check)">
           <PlainField v-model="skipReason" label="Why it is left out" :fault="skipFault" /><span class="acts"
@@ -70,10 +88,10 @@ const { sheet, a, findings, how, basis, likely, verdict, lead, then, skipping, s
           </tbody>
         </table>
         <p v-for="item in then" :key="item.id" class="then">
-          <ElButton link v-if="!item.waits" class="link" @click="item.start()">{{ item.title }}</ElButton><span
-            v-else
-            class="waits"
-            >{{ item.title }}<small>waits: {{ item.waits }}</small></span
+          <ElButton link v-if="!item.waits && may(item)" class="link" @click="item.start()">{{
+            item.title
+          }}</ElButton><span v-else class="waits"
+            >{{ item.title }}<small v-if="item.waits">waits: {{ item.waits }}</small></span
           ><span class="lab">{{ item.minutes }} min</span>
         </p>
       </section>

@@ -1,3 +1,4 @@
+import type { EntryKind } from '#core/entries/types'
 import { moneyText } from '#core/units/money'
 import { basisWords } from '#core/condition/basis'
 import { heldBack } from '#core/next/allowed'
@@ -15,6 +16,8 @@ export interface Move {
   check: Check | null
   outcomes: Outcome[]
   waits: string | null
+  /** what it is logged as */
+  kind: EntryKind
   start(): void
 }
 
@@ -22,6 +25,9 @@ export interface Move {
 export function useNextMoves() {
   /** Always there: what must not be done, what the findings say, what to look at next, where it leans. */
   const sheet = useSheet()
+  const session = useSessionStore()
+  /** whoever is here may begin it */
+  const may = (move: Move): boolean => session.mayLog(move.kind)
 
   const a = computed(() => sheet.assessment.value)
 
@@ -54,6 +60,7 @@ export function useNextMoves() {
     check: null,
     outcomes: [],
     waits: null,
+    kind: look.form,
     start: () => start(look),
   })
 
@@ -69,6 +76,7 @@ export function useNextMoves() {
       .sort((x, y) => y.p - x.p)
       .slice(0, 4),
     waits: s.waits,
+    kind: 'check',
     start: () => sheet.startCheck(s.check),
   })
 
@@ -96,6 +104,7 @@ export function useNextMoves() {
         check: null,
         outcomes: [],
         waits: null,
+        kind: look.about === 'need' ? 'measure' : 'option',
         start: () =>
           sheet.open(look.about === 'need' ? 'measure' : 'decide', look.about === 'need' ? 'measure' : 'option'),
       },
@@ -165,6 +174,7 @@ export function useNextMoves() {
     verdict,
     lead,
     then,
+    may,
     skipping,
     skipReason,
     skipFault,

@@ -31,6 +31,8 @@ test('what a role may not do is not shown', async ({ page, request }) => {
   await page.getByRole('button', { name: /First look/ }).click()
   await expect(page.locator('.safe')).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Log the/ })).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: 'Look at next' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Begin this check|Go to it/ })).toHaveCount(0)
   await page
     .getByRole('button', { name: /^Decide/ })
     .first()

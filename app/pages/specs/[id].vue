@@ -37,7 +37,7 @@ const {
 <template>
   <div class="page">
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
-    <form v-if="view" @submit.prevent="save">
+    <ElForm v-if="view" :disabled="!session.may('sheets')" @submit.prevent="save">
       <div class="pagehead">
         <div>
           <h1>{{ view.name }}</h1>
@@ -148,7 +148,7 @@ const {
           </li>
         </ul>
       </details>
-    </form>
+    </ElForm>
   </div>
 </template>
 
