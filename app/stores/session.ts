@@ -44,8 +44,12 @@ export const useSessionStore = defineStore('session', () => {
   return { view, device, person, people, take, look, come, leave, lost, may, mayLog }
 })
 
+let emptying = false
 /** The shop took this device back: nothing of it stays here. */
 async function empty(): Promise<void> {
+  // several answers may say so at once
+  if (emptying) return
+  emptying = true
   localStorage.clear()
   sessionStorage.clear()
   for (const name of (await globalThis.caches?.keys()) ?? []) await caches.delete(name)

@@ -96,7 +96,7 @@ test('a keeper lets a device in by a code and takes it back; it is emptied at it
     await expect(line).toContainText('taken back')
     await tablet.getByRole('link', { name: 'Machines' }).click()
     await expect(tablet.getByText('This device was taken back by the shop')).toBeVisible({ timeout: 15_000 })
-    expect(await tablet.evaluate(() => localStorage.length)).toBe(0)
+    await expect.poll(() => tablet.evaluate(() => localStorage.length).catch(() => -1)).toBe(0)
     await page.reload()
     await expect(line).toContainText('taken back', { timeout: 10_000 })
     await expect(line).toContainText(', emptied')
