@@ -1,6 +1,7 @@
 import sharp from 'sharp'
 import { ulid } from 'ulid'
-import { hashOf, keepPhoto } from '../server/db/photoFiles'
+import { hashOf } from '../server/db/hash'
+import { keepPhoto } from '../server/db/photoFiles'
 import type { PhotoRow } from '../server/db/photos'
 
 /** Pictures of the demo shop. They are drawn, not taken: nobody's machine is in them. */

@@ -266,9 +266,8 @@ export async function startServer({ port, host, data, replica, demo = false }, {
   // of all that it prints, only the link that lets the first person in is for whoever started it
   let firstLink = ''
   createInterface({ input: child.stdout }).on('line', line => {
-    const at = line.indexOf('Nobody keeps this shop yet.')
-    if (at < 0) return
-    firstLink = line.slice(at)
+    if (!line.includes('/let-in#')) return
+    firstLink = line
     if (!quiet) console.log(firstLink)
   })
   // what streams it tells of every second; only what goes wrong is for whoever started it

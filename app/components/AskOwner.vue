@@ -117,21 +117,12 @@ function state(l: QuoteLine): string {
         <span class="lab">{{ dayjs(l.createdAt).format('D MMM') }} · {{ state(l) }}</span>
         <a :href="`/api/jobs/${sheet.job.value.id}/quote.pdf?quote=${l.id}`" target="_blank" rel="noopener" class="link"
           >Print<span class="sr"> the quote of {{ dayjs(l.createdAt).format('D MMM') }}</span></a
-        ><ElPopconfirm
+        ><TakeBack
           v-if="waits(l)"
           title="Take this question back? Its link then shows nothing more."
-          confirm-button-text="Take it back"
-          cancel-button-text="Leave it"
-          width="280"
-          @confirm="takeBack(l)"
-        >
-          <template #reference
-            ><ElButton link class="link"
-              >Take back<span class="sr"> the question of {{ dayjs(l.createdAt).format('D MMM') }}</span></ElButton
-            ></template
-          >
-        </ElPopconfirm></span
-      >
+          :of="`the question of ${dayjs(l.createdAt).format('D MMM')}`"
+          @take="takeBack(l)"
+      /></span>
     </div>
     <form v-if="open" class="askform" @submit.prevent="ask">
       <ChipGroup v-model="draft.stage" label="For" :options="QUOTE_STAGES" needed />

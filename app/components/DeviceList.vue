@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
+import type { Mark } from '#core/judgement'
 import type { DeviceCode, DeviceLine } from '#shared/types/session'
 
 /** What was let in: by a code for ten minutes, for thirty days, taken back at once. */
@@ -29,16 +30,21 @@ async function change(d: DeviceLine, to: 'withdrawn' | 'renewed'): Promise<void>
   await load()
 }
 const square = computed(() => (code.value ? `data:image/svg+xml;base64,${btoa(code.value.square)}` : ''))
-const isOut = (d: DeviceLine): boolean => d.withdrawnAt === null && dayjs(d.expiresAt).isBefore(dayjs())
-function state(d: DeviceLine): string {
+/** how it stands, with its mark and in words */
+function standing(d: DeviceLine): { mark: Mark; words: string } {
   if (d.withdrawnAt)
-    return `taken back ${dayjs(d.withdrawnAt).format('D MMM')}${d.emptiedAt ? ', emptied' : ', emptied when it is next on'}`
-  if (d.lockedAt) return 'locked: too many wrong PINs'
-  if (isOut(d)) return 'its thirty days are over'
-  return `until ${dayjs(d.expiresAt).format('D MMM')}${d.personName ? `; ${d.personName} is at it` : ''}`
+    return {
+      mark: 'open',
+      words: `taken back ${dayjs(d.withdrawnAt).format('D MMM')}${d.emptiedAt ? ', emptied' : ', emptied when it is next on'}`,
+    }
+  if (d.lockedAt) return { mark: 'past', words: 'locked: too many wrong PINs' }
+  if (dayjs(d.expiresAt).isBefore(dayjs())) return { mark: 'open', words: 'its thirty days are over' }
+  return {
+    mark: 'good',
+    words: `until ${dayjs(d.expiresAt).format('D MMM')}${d.personName ? `; ${d.personName} is at it` : ''}`,
+  }
 }
-const SIGN: Record<string, string> = { open: '○', past: '✕', good: '●' }
-const mark = (d: DeviceLine): string => (d.withdrawnAt || isOut(d) ? 'open' : d.lockedAt ? 'past' : 'good')
+const shown = computed(() => lines.value.map(d => ({ ...d, ...standing(d) })))
 </script>
 
 <template>
@@ -60,9 +66,9 @@ const mark = (d: DeviceLine): string => (d.withdrawnAt || isOut(d) ? 'open' : d.
       </div>
     </div>
     <ul>
-      <li v-for="d in lines" :key="d.id">
+      <li v-for="d in shown" :key="d.id">
         <span class="name">{{ d.name }}<span v-if="d.id === session.device?.id" class="lab"> this one</span></span>
-        <span class="st" :class="mark(d)">{{ SIGN[mark(d)] }} {{ state(d) }}</span>
+        <span class="st" :class="d.mark"><StateMark :mark="d.mark" bare /> {{ d.words }}</span>
         <span class="lab"
           >let in {{ dayjs(d.letInAt).format('D MMM') }}{{ d.letInBy ? ` by ${d.letInBy}` : '' }}, last seen
           {{ dayjs(d.seenAt).format('D MMM HH:mm') }}</span
@@ -70,20 +76,11 @@ const mark = (d: DeviceLine): string => (d.withdrawnAt || isOut(d) ? 'open' : d.
         <span v-if="!d.withdrawnAt" class="do"
           ><ElButton link class="link" @click="change(d, 'renewed')"
             >{{ d.lockedAt ? 'Unlock' : 'Thirty days more' }}<span class="sr">: {{ d.name }}</span></ElButton
-          ><ElPopconfirm
+          ><TakeBack
             title="Take this device back? It can do nothing more, and is emptied when it is next on."
-            confirm-button-text="Take it back"
-            cancel-button-text="Leave it"
-            width="300"
-            @confirm="change(d, 'withdrawn')"
-          >
-            <template #reference
-              ><ElButton link class="link"
-                >Take back<span class="sr">: {{ d.name }}</span></ElButton
-              ></template
-            >
-          </ElPopconfirm></span
-        >
+            :of="d.name"
+            @take="change(d, 'withdrawn')"
+        /></span>
       </li>
     </ul>
     <p class="note">

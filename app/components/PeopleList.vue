@@ -52,7 +52,7 @@ async function keep(): Promise<void> {
     <h2>People</h2>
     <ul class="people">
       <li v-for="p in shop.people" :key="p.id" :class="{ away: !p.active }">
-        <i aria-hidden="true">{{ p.initials }}</i>
+        <i class="initials" aria-hidden="true">{{ p.initials }}</i>
         <span class="name">{{ p.name }}</span>
         <span class="lab"
           >{{ ROLES[p.role].label }}{{ p.senior ? ', senior' : '' }}{{ p.active ? '' : ', away'
@@ -116,16 +116,6 @@ async function keep(): Promise<void> {
   align-items: center;
   min-height: 46px;
   border-bottom: 1px solid var(--rule);
-}
-.people i {
-  width: 30px;
-  height: 30px;
-  border-radius: 50%;
-  background: var(--ink-2);
-  color: #fff;
-  display: grid;
-  place-items: center;
-  font: 600 14px var(--label);
 }
 .people .name {
   min-width: 160px;

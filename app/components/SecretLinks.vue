@@ -1,9 +1,38 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
+import { ulid } from 'ulid'
+import type { NewSecret, SecretLine } from '#shared/types/session'
 
-/** Secret addresses of one thing, with what each shows in words. */
+/** Secret addresses of one thing, with what they show in words: given out, told once, taken back. */
 const props = defineProps<{ url: string; give: string; shows: string }>()
-const { lines, link, message, load, give: make, takeBack } = useSecretLinks(props.url)
+const shop = useShopStore()
+const lines = ref<SecretLine[]>([])
+const link = ref('')
+const message = ref('')
+/** sent again after a lost answer it is the same address */
+let id = ulid()
+async function load(): Promise<void> {
+  lines.value = await read<SecretLine[]>(props.url).catch(() => [])
+}
+async function make(): Promise<void> {
+  if (!shop.person) return
+  const outcome = await send<NewSecret>(props.url, 'POST', { id, by: shop.person.id })
+  if (outcome.ok || outcome.status !== 0) id = ulid()
+  link.value = (outcome.ok && outcome.value.link) || ''
+  message.value = outcome.ok
+    ? link.value
+      ? ''
+      : 'It was made already, and told on the way. Take it back and make another.'
+    : outcome.message
+  await load()
+}
+async function takeBack(line: SecretLine): Promise<void> {
+  if (!shop.person) return
+  const outcome = await send(`/api/shop/links/${line.id}`, 'PUT', { withdrawn: true, by: shop.person.id })
+  message.value = outcome.ok ? '' : outcome.message
+  link.value = ''
+  await load()
+}
 onMounted(load)
 </script>
 
@@ -13,27 +42,19 @@ onMounted(load)
       <ElButton @click="make">{{ give }}</ElButton><span class="note">{{ shows }}</span>
     </div>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
-    <p v-if="link" class="link" role="status">
+    <p v-if="link" class="told" role="status">
       <b>Told once:</b> <code>{{ link }}</code>
     </p>
     <ul>
       <li v-for="l in lines" :key="l.id">
         <span>{{ dayjs(l.madeAt).format('D MMM YYYY') }}, by {{ l.madeBy }}</span>
         <span v-if="l.withdrawnAt" class="lab">taken back {{ dayjs(l.withdrawnAt).format('D MMM') }}</span>
-        <ElPopconfirm
+        <TakeBack
           v-else
           title="Take this address back? It then shows nothing more."
-          confirm-button-text="Take it back"
-          cancel-button-text="Leave it"
-          width="280"
-          @confirm="takeBack(l)"
-        >
-          <template #reference
-            ><ElButton link class="link"
-              >Take back<span class="sr"> the one of {{ dayjs(l.madeAt).format('D MMM') }}</span></ElButton
-            ></template
-          >
-        </ElPopconfirm>
+          :of="`the one of ${dayjs(l.madeAt).format('D MMM')}`"
+          @take="takeBack(l)"
+        />
       </li>
     </ul>
   </div>
@@ -43,9 +64,7 @@ onMounted(load)
 .secret .note {
   margin: 0;
 }
-p.link {
-  color: var(--ink);
-  text-decoration: none;
+.told {
   overflow-wrap: anywhere;
 }
 li {

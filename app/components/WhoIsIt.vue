@@ -69,7 +69,7 @@ const says = (key: (typeof keys)[number]): string => (key === 'back' ? 'Back' : 
       <ul>
         <li v-for="p in session.people" :key="p.id">
           <ElButton class="person" :class="{ here: p.id === session.person?.id }" @click="choose(p.id)">
-            <i aria-hidden="true">{{ p.initials }}</i><span
+            <i class="initials" aria-hidden="true">{{ p.initials }}</i><span
               >{{ p.name }}<span v-if="!p.hasPin" class="lab"> no PIN yet: ask a keeper</span></span
             >
           </ElButton>
@@ -134,14 +134,6 @@ const says = (key: (typeof keys)[number]): string => (key === 'back' ? 'Back' : 
   min-height: 52px;
 }
 .person i {
-  width: 34px;
-  height: 34px;
-  border-radius: 50%;
-  background: var(--ink-2);
-  color: #fff;
-  display: grid;
-  place-items: center;
-  font: 600 15px var(--label);
   margin-right: 12px;
 }
 .person.here i {

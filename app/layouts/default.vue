@@ -5,8 +5,6 @@ import { DEMO_PIN } from '#shared/demo'
 const shop = useShopStore()
 const session = useSessionStore()
 const trouble = ref('')
-/** where this browser has to go first */
-const toLetIn = computed(() => session.view !== null && session.device === null)
 async function open(): Promise<void> {
   try {
     if (!session.view) await session.look()
@@ -17,7 +15,7 @@ async function open(): Promise<void> {
   }
 }
 await open()
-if (toLetIn.value) await navigateTo('/let-in', { replace: true })
+if (session.view && !session.device) await navigateTo('/let-in', { replace: true })
 watch(
   () => session.person?.id,
   id => void (id && open()),
@@ -81,7 +79,7 @@ useKeys({
       </nav>
       <FindBox ref="find" />
       <ElButton v-if="session.device" text class="who" @click="changing = true">
-        <i aria-hidden="true">{{ session.person?.initials ?? '?' }}</i>
+        <i class="initials" aria-hidden="true">{{ session.person?.initials ?? '?' }}</i>
         <span><span class="sr">Who is at the bench: </span>{{ session.person?.name ?? 'Who is it?' }}</span>
       </ElButton>
     </header>
@@ -166,15 +164,8 @@ nav a.on {
   margin-left: 10px;
 }
 .who i {
-  width: 30px;
-  height: 30px;
-  border-radius: 50%;
-  background: var(--petrol);
-  color: #fff;
-  display: grid;
-  place-items: center;
-  font: 600 14px var(--label);
   margin-right: 8px;
+  background: var(--petrol);
 }
 .demo {
   margin: 0;

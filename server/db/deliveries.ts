@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto'
 import type { Database } from 'better-sqlite3'
 import { differences } from './differences'
+import { hashOf } from './hash'
 import { Refusal } from './refusal'
 import { row, run } from './statements'
 
@@ -35,7 +35,7 @@ export function once<T extends object>(
   more: (first: T) => Record<string, unknown> = () => ({}),
 ): { answer: T; repeated: boolean } {
   const text = JSON.stringify(sent)
-  const sha256 = createHash('sha256').update(text).digest('hex')
+  const sha256 = hashOf(text)
   return db
     .transaction(() => {
       const known = row<{ what: string; sha256: string; sent: string | null; answer: string }>(db, FIND, id)

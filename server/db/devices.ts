@@ -1,8 +1,9 @@
-import { createHash, randomInt } from 'node:crypto'
+import { randomInt } from 'node:crypto'
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { afterWrong, waitSeconds } from '#core/people/pin'
 import type { DeviceLine } from '#shared/types/session'
+import { hashOf } from './hash'
 import { Refusal } from './refusal'
 import { row, rows, run } from './statements'
 
@@ -58,7 +59,6 @@ export interface DeviceState {
   personId: string | null
 }
 
-const hashOf = (code: string): string => createHash('sha256').update(code).digest('hex')
 const later = (now: Date, ms: number): string => new Date(now.getTime() + ms).toISOString()
 
 export const deviceState = (db: Database, id: string): DeviceState | undefined => row<DeviceState>(db, STATE, id)

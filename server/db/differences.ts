@@ -1,5 +1,5 @@
-import { createHash } from 'node:crypto'
 import diff from 'microdiff'
+import { hashOf } from './hash'
 import type { FieldFault } from './refusal'
 
 const shown = (value: unknown): string =>
@@ -18,5 +18,4 @@ export function differences(was: object, is: object, words: (was: string, is: st
 }
 
 /** A record's version: it changes when, and only when, what the record says does. */
-export const versionOf = (record: unknown): string =>
-  createHash('sha256').update(JSON.stringify(record)).digest('hex').slice(0, 20)
+export const versionOf = (record: unknown): string => hashOf(JSON.stringify(record)).slice(0, 20)

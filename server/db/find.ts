@@ -39,19 +39,14 @@ const FIND_SHELF = `
 const DONE = 'SELECT seq FROM found_upto WHERE id = 1'
 /** The oldest entries whose words are not among their job's yet. */
 const LATER = `
-  SELECT   j.number, e.seq
-  FROM     entries e
-  JOIN     jobs j ON j.id = e.job_id
-  WHERE    e.seq > ?
-  ORDER BY e.seq
+  SELECT   j.number, w.seq, w.words
+  FROM     entry_words w
+  JOIN     jobs j ON j.id = w.job_id
+  WHERE    w.seq > ?
+  ORDER BY w.seq
   LIMIT    ?`
-const PUT = `
-  UPDATE found_jobs
-  SET    words = words || ' ' || COALESCE((
-           SELECT group_concat(w.words, ' ') FROM entry_words w
-           WHERE  w.seq > @done AND w.seq <= @last AND w.job_id = (SELECT id FROM jobs WHERE number = @number)), '')
-  WHERE  rowid = @number`
-const UPTO = 'UPDATE found_upto SET seq = ? WHERE id = 1'
+const PUT = "UPDATE found_jobs SET words = words || ' ' || ? WHERE rowid = ?"
+const UPTO = 'UPDATE found_upto SET seq = MAX(seq, ?) WHERE id = 1'
 
 /**
  * Puts the words of entries to those of their jobs, a job at a time. Stopped in the middle it puts some of them twice, which nobody notices.
@@ -60,11 +55,13 @@ const UPTO = 'UPDATE found_upto SET seq = ? WHERE id = 1'
  */
 export function putWords(db: Database, most = 500, between: () => void = () => undefined): void {
   const done = row<{ seq: number }>(db, DONE)?.seq ?? 0
-  const later = rows<{ number: number; seq: number }>(db, LATER, done, most)
+  const later = rows<{ number: number; seq: number; words: string | null }>(db, LATER, done, most)
   const last = later.at(-1)?.seq
   if (last === undefined) return
-  for (const number of new Set(later.map(e => e.number))) {
-    run(db, PUT, { number, done, last })
+  const byJob = new Map<number, string[]>()
+  for (const { number, words } of later) if (words !== null) byJob.set(number, [...(byJob.get(number) ?? []), words])
+  for (const [number, words] of byJob) {
+    run(db, PUT, words.join(' '), number)
     between()
   }
   run(db, UPTO, last)

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto'
 import {
   closeSync,
   existsSync,
@@ -16,6 +15,7 @@ import {
 import { dirname, join, relative } from 'node:path'
 import pLimit from 'p-limit'
 import sharp from 'sharp'
+import { hashOf } from './hash'
 import { DISK_FULL, Refusal } from './refusal'
 
 /** Longest side of a kept picture and of its small copy, pixels. */
@@ -33,7 +33,6 @@ export interface Kept {
   sha256: string | null
 }
 
-export const hashOf = (data: Buffer): string => createHash('sha256').update(data).digest('hex')
 export const photosFolder = (dataDir: string): string => join(dataDir, 'photos')
 const nameOf = (base: string, size: PhotoSize): string => `${base}${size === 'small' ? '-small' : ''}.jpg`
 

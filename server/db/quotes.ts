@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto'
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { assess } from '#core/assess'
@@ -14,6 +13,7 @@ import { PROOFS } from '#core/words/opened'
 import type { OwnerAnswer, QuoteLine, QuotePage } from '#shared/types/records'
 import { say } from './batches'
 import { entriesOf } from './entries'
+import { hashOf, newToken } from './hash'
 import { fileOf, jobOf, jobView, logEntry, nowWaits } from './jobs'
 import { customerOf, machineOf } from './machines'
 import { Refusal } from './refusal'
@@ -47,7 +47,6 @@ interface QuoteRow {
   withdrawnBy: string | null
 }
 
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
 const entryBy = <K extends EntryKind>(by: string, kind: K, body: BodyOf[K], at: string): Entry =>
   ({ id: ulid(), kind, at, by, how: null, body, supersedes: null }) as Entry
 
@@ -88,7 +87,7 @@ export function askOwner(
         throw new Refusal(422, 'There is nothing to ask yet: enter a way to go, or ask for the fee of a look.', [
           { field: 'stage', message: 'Enter a way to go first.' },
         ])
-      const [token, at] = [randomBytes(32).toString('base64url'), now.toISOString()]
+      const [token, at] = [newToken(), now.toISOString()]
       const expiresAt = new Date(now.getTime() + days * 86_400_000).toISOString()
       run(db, ADD, id, hashOf(token), jobId, by, at, expiresAt, JSON.stringify(quote))
       run(db, CLOSE_OLDER, at, jobId, id)

@@ -1,6 +1,6 @@
-import { createHash, randomBytes } from 'node:crypto'
 import type { Database } from 'better-sqlite3'
 import type { SecretLine } from '#shared/types/session'
+import { hashOf, newToken } from './hash'
 import { Refusal } from './refusal'
 import { row, rows, run } from './statements'
 
@@ -15,8 +15,6 @@ const ADD = 'INSERT INTO secret_links (id, hash, kind, job_id, made_by, made_at)
 const OPEN = 'SELECT job_id AS jobId FROM secret_links WHERE hash = ? AND kind = ? AND withdrawn_at IS NULL'
 const WITHDRAW = 'UPDATE secret_links SET withdrawn_at = ? WHERE id = ? AND withdrawn_at IS NULL'
 
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
-
 /** Addresses of a kind that were given out, those taken back among them, the newest first. */
 export const secretLinks = (db: Database, kind: Kind, jobId: string | null): SecretLine[] =>
   rows<SecretLine>(db, OF, kind, jobId)
@@ -27,7 +25,7 @@ export function newSecret(
   { id, kind, jobId, by }: { id: string; kind: Kind; jobId: string | null; by: string },
   now = new Date(),
 ): SecretLine & { token: string } {
-  const token = randomBytes(32).toString('base64url')
+  const token = newToken()
   run(db, ADD, id, hashOf(token), kind, jobId, by, now.toISOString())
   return { ...secretLink(db, id), token }
 }

@@ -83,15 +83,6 @@ export function knownPerson(db: Database, id: string): Somebody {
   return found
 }
 
-/** Somebody of this shop who is not away stands at the bench. */
-export function checkPerson(db: Database, id: string, field = 'by'): void {
-  const { active, name } = knownPerson(db, id)
-  if (!active)
-    throw new Refusal(422, `${name} is away: say who is at the bench.`, [
-      { field, message: `${name} is away. Choose somebody who is here, or bring ${name} back under Shop.` },
-    ])
-}
-
 /** @param pin hashed; null: none was given yet */
 export function addPerson(db: Database, fields: NewPerson, id = ulid(), pin: string | null = null): Person {
   const { name, initials, active, role = 'bench', senior = false } = fields

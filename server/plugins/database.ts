@@ -1,4 +1,3 @@
-import { FIRST_LINK } from '#shared/firstLink'
 import { canBeKept, newCode } from '../db/devices'
 import { DataFolderError } from '../db/folderError'
 import { judgedBy, keepHeads } from '../db/jobLines'
@@ -32,7 +31,9 @@ function sayFirstLink(): void {
   if (useRuntimeConfig().demo || (canBeKept(useDb()) && knowsItsDevices())) return
   try {
     const { code } = newCode(useDb(), { first: true })
-    console.log(`${FIRST_LINK} ${useRuntimeConfig().shopUrl.replace(/\/$/, '') || ownAddress()}/let-in#${code}`)
+    console.log(
+      `Nobody keeps this shop yet. Open this once to name it and its first person: ${useRuntimeConfig().shopUrl.replace(/\/$/, '') || ownAddress()}/let-in#${code}`,
+    )
   } catch (error) {
     console.error('The first link can not be made:', error)
   }

@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto'
 import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { EventHandlerRequest, H3Event } from 'h3'
@@ -10,6 +9,7 @@ import { may, whoMay } from '#core/people/roles'
 import { DOORS } from '../doors'
 import type { DeviceState } from '../db/devices'
 import { deviceState, emptied, leave, letIn, seen, sitDown } from '../db/devices'
+import { newToken } from '../db/hash'
 import { Refusal } from '../db/refusal'
 import { peopleOf, policyOf, somebody } from '../db/shop'
 
@@ -31,7 +31,7 @@ function password(): string {
   try {
     key = readFileSync(file, 'utf8').trim()
   } catch {
-    key = randomBytes(32).toString('base64url')
+    key = newToken()
     writeFileSync(file, `${key}\n`, { mode: 0o600, flag: 'wx' })
   }
   return key
@@ -181,13 +181,17 @@ export async function checkDoor(event: Event): Promise<void> {
   if (door === 'anyone') return
   const { device, withdrawn, person } = await whoIs(event, key)
   if (withdrawn) throw taken(event)
-  if (!device)
-    throw new Refusal(401, 'This device is not let in. Ask a keeper of the shop for a code.', [], { who: 'device' })
+  if (!device) throw notLetIn()
   if (door === 'device') return
-  if (!person) throw new Refusal(401, 'Say who is at the bench. What you typed is still here.', [], { who: 'person' })
+  if (!person) throw nobodyHere()
   if (!may(person.role, door))
     throw new Refusal(403, `This is for ${whoMay(door)}; ${person.name} works as ${person.role}.`)
 }
+
+export const notLetIn = (): Refusal =>
+  new Refusal(401, 'This device is not let in. Ask a keeper of the shop for a code.', [], { who: 'device' })
+const nobodyHere = (): Refusal =>
+  new Refusal(401, 'Say who is at the bench. What you typed is still here.', [], { who: 'person' })
 
 /** A device that was taken back is told to empty itself, and that it was told is kept. */
 function taken(event: Event): Refusal {
@@ -204,7 +208,7 @@ export function forget(event: Event): void {
 /** Who sends this. */
 export async function meOf(event: Event): Promise<Me> {
   const { person } = await whoIs(event)
-  if (!person) throw new Refusal(401, 'Say who is at the bench. What you typed is still here.', [], { who: 'person' })
+  if (!person) throw nobodyHere()
   return person
 }
 

@@ -45,7 +45,7 @@ async function comeInByItself(event: Event): Promise<void> {
 export async function deviceHere(event: Event, anew = false): Promise<DeviceState> {
   const { device } = await whoIs(event)
   const now = device && anew ? deviceState(useDb(), device.id) : device
-  if (!now) throw new Refusal(401, 'This device is not let in. Ask a keeper for a code.', [], { who: 'device' })
+  if (!now) throw notLetIn()
   return now
 }
 

@@ -30,6 +30,7 @@ test('what a role may not do is not shown', async ({ page, request }) => {
   await openJob(page, `/jobs/${id}`)
   await page.getByRole('button', { name: /First look/ }).click()
   await expect(page.locator('.safe')).toHaveCount(0)
+  await expect(page.getByText('Nothing of this stage is logged by the counter')).toBeVisible()
   await expect(page.getByRole('button', { name: /^Log the/ })).toHaveCount(0)
   await expect(page.getByRole('heading', { name: 'Look at next' })).toBeVisible()
   await expect(page.getByRole('button', { name: /Begin this check|Go to it/ })).toHaveCount(0)

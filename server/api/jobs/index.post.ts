@@ -1,13 +1,11 @@
 import { newJobSchema } from '#shared/schemas/machines'
 import { bookIn } from '../../db/jobs'
 import { checkLogger } from '../../db/loggers'
-import { checkPerson } from '../../db/shop'
 
 export default answer(async event => {
   const job = await readChecked(event, newJobSchema)
   const me = await meOf(event)
   for (const [i, entry] of job.entries.entries()) {
-    checkPerson(useDb(), entry.by, `entries.${i}.by`)
     checkLogger(useDb(), me, entry, `entries.${i}.`)
   }
   const { id, ...sent } = job

@@ -5,15 +5,14 @@ import { updateMachineSchema } from '#shared/schemas/machines'
 import { versionOf } from '../../db/differences'
 import { machineOf, machineRecord, machineRows, updateMachine } from '../../db/machines'
 import { Refusal } from '../../db/refusal'
-import { checkPerson } from '../../db/shop'
 import { checkVersion } from '../../db/versions'
 
 export default answer(async event => {
   const { id } = machineOf(useDb(), routeId(event))
   const { version: seen, by, ...typed } = await readChecked(event, updateMachineSchema)
-  checkPerson(useDb(), by)
-  checkOwners(machineRecord(useDb(), id).customer, typed.customer, await meOf(event))
-  checkVersion(useDb(), { of: machineRows(useDb(), id), seen, now: machineRecord(useDb(), id), typed })
+  const now = machineRecord(useDb(), id)
+  checkOwners(now.customer, typed.customer, await meOf(event))
+  checkVersion(useDb(), { of: machineRows(useDb(), id), seen, now, typed })
   updateMachine(useDb(), id, { ...typed, by })
   return { id, version: versionOf(machineRecord(useDb(), id)) }
 })

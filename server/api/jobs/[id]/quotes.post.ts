@@ -1,13 +1,11 @@
 import { askOwnerSchema } from '#shared/schemas/owner'
 import { jobOf } from '../../../db/jobs'
 import { askOwner } from '../../../db/quotes'
-import { checkPerson } from '../../../db/shop'
 
 /** Asks the owner by a link. It is told once, with the message that carries it; asked again after a lost answer it is not told a second time. */
 export default answer(async event => {
   const { id: jobId } = jobOf(useDb(), routeId(event))
   const { id, ...ask } = await readChecked(event, askOwnerSchema)
-  checkPerson(useDb(), ask.by)
   const address = shopAddress()
   const link = (token: string): string => `${address}/q/${token}`
   return madeOnce<{ id: string; expiresAt: string; link: string | null; text: string | null }>(

@@ -2,7 +2,6 @@ import { z } from 'zod'
 import { idText } from '#core/schema/words'
 import { jobOf } from '../../../../db/jobs'
 import { withdrawQuote } from '../../../../db/quotes'
-import { checkPerson } from '../../../../db/shop'
 
 const asked = z.strictObject({
   withdrawn: z.literal(true, { error: 'A question can only be taken back: withdrawn, true.' }),
@@ -13,6 +12,5 @@ const asked = z.strictObject({
 export default answer(async event => {
   const { id } = jobOf(useDb(), routeId(event))
   const { by } = await readChecked(event, asked)
-  checkPerson(useDb(), by)
   return withdrawQuote(useDb(), id, routeId(event, 'quote'), by)
 })
