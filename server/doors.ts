@@ -56,6 +56,7 @@ export const DOORS: Record<string, 'anyone' | 'device' | Right> = {
   'GET /api/jobs/[id]/lines.csv': 'papers',
   'GET /api/jobs/[id]/links': 'papers',
   'POST /api/jobs/[id]/links': 'papers',
+  'GET /api/watches': 'look',
   'GET /api/cases': 'look',
   'GET /api/find': 'look',
   'GET /api/labels/mix.pdf': 'look',

@@ -1,7 +1,14 @@
 <script setup lang="ts">
+import { consentRefusal } from '#core/people/consent'
+import { FINDING_PHOTOS } from '~/composables/useFindingPhotos'
+
 /** The end of a form: what went wrong, log it, or leave the correction. */
 defineProps<{ label: string; busy: boolean; message: string; correcting?: boolean; touched?: boolean }>()
 const emit = defineEmits<{ cancel: [] }>()
+const sheet = useSheet()
+/** pictures of the finding, taken where it is typed */
+const photos = inject(FINDING_PHOTOS, null)
+const none = computed(() => consentRefusal(sheet.job.value.customer, 'photo'))
 </script>
 
 <template>
@@ -14,8 +21,24 @@ const emit = defineEmits<{ cancel: [] }>()
       <ElButton v-if="correcting || touched" @click="emit('cancel')">
         {{ correcting ? 'Leave it as it was' : 'Clear' }}
       </ElButton>
+      <label v-if="photos && !none" class="btn dash"
+        ><input
+          type="file"
+          accept="image/*"
+          multiple
+          class="sr"
+          :disabled="photos.busy.value"
+          @change="photos.take"
+        />{{ photos.busy.value ? 'Keeping it…' : 'Photo of it' }}</label
+      >
       <slot />
     </div>
+    <ul v-if="photos?.held.value.length" class="held" aria-label="Photos of it, logged with it">
+      <li v-for="p in photos.held.value" :key="p.photoId">
+        <img :src="`/api/photos/${p.photoId}?size=small`" alt="Taken now" />
+      </li>
+    </ul>
+    <p v-if="photos?.message.value" class="fault" role="alert">{{ photos.message.value }}</p>
     <p v-if="correcting" class="lab">You are correcting an entry: both will stay in the log.</p>
   </div>
 </template>
@@ -25,5 +48,18 @@ const emit = defineEmits<{ cancel: [] }>()
   display: grid;
   gap: 10px;
   margin-top: 4px;
+}
+.held {
+  display: flex;
+  gap: 8px;
+}
+.held img {
+  height: 64px;
+  border: 1px solid var(--edge);
+  border-radius: var(--radius);
+}
+label.btn:has(:focus-visible) {
+  outline: 3px solid var(--petrol);
+  outline-offset: 2px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import type { Entry } from '#core/entries/types'
+import { keptOf } from '#core/entries/kept'
 import { describe } from '#core/entries/say'
 import { DATED_WRONG, datedWrong } from '#core/log/dated'
 import { HOW_GOT } from '#core/log/words'
@@ -24,6 +25,13 @@ const wrong = (e: Entry): string | null => {
   const how = datedWrong(e.at, dayjs().toISOString(), shop.since)
   return how && DATED_WRONG[how]
 }
+/** pictures by the finding that they show */
+const pictures = computed(() => {
+  const of = new Map<string, string[]>()
+  for (const { body } of keptOf(sheet.inForce.value).photo)
+    if (body.about) of.set(body.about, [...(of.get(body.about) ?? []), body.photoId])
+  return of
+})
 const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
@@ -38,6 +46,14 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
           <span v-if="judged.get(e.id)" class="judged"
             ><StateMark :mark="judged.get(e.id)!.mark" bare /> {{ judged.get(e.id)!.headline }}</span
           >
+          <img
+            v-for="id in pictures.get(e.id) ?? (e.kind === 'photo' ? [e.body.photoId] : [])"
+            :key="id"
+            :src="`/api/photos/${id}?size=small`"
+            class="pic"
+            alt="Photo of it"
+            loading="lazy"
+          />
           <span v-if="e.how" class="lab how">{{ HOW_GOT[e.how] }}</span>
           <span v-if="wrong(e)" class="st near"> ▲ {{ wrong(e) }}</span>
           <span v-if="!alive(e) && e.kind !== 'void'" class="lab"> replaced or undone</span>
@@ -86,6 +102,12 @@ li {
   align-items: baseline;
   margin-left: 6px;
   font-weight: 500;
+}
+.pic {
+  height: 44px;
+  vertical-align: middle;
+  border: 1px solid var(--edge);
+  border-radius: var(--radius);
 }
 .how {
   margin-left: 6px;

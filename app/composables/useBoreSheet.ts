@@ -1,6 +1,7 @@
 import { keptOf } from '#core/entries/kept'
 import type { BoreBody } from '#core/entries/bore/schema'
 import type { Tool } from '#core/measure/tools'
+import type { SCORE_SIDES } from '#core/words/opened'
 import { boreOf } from '#core/measure/against'
 import { specFor } from '#core/spec/specValue'
 import { convert } from '#core/units/unitConvert'
@@ -17,6 +18,10 @@ export interface Draft {
   sizes: string
   holdCentre: boolean
   crossHatch: BoreBody['crossHatch']
+  score: string
+  scoreSide: keyof typeof SCORE_SIDES | null
+  inHand: string
+  noBefore: string
   note: string
 }
 
@@ -46,6 +51,10 @@ export function useBoreSheet() {
       sizes: '0.25 0.5',
       holdCentre: false,
       crossHatch: 'not_looked',
+      score: '',
+      scoreSide: null,
+      inHand: '',
+      noBefore: '',
       note: '',
     }),
     how: () => 'measured',
@@ -63,6 +72,10 @@ export function useBoreSheet() {
         .map(t => typedFigure(t) as number),
       holdCentre: d.holdCentre,
       crossHatch: d.crossHatch,
+      scoreDepth: d.score?.trim() ? { value: typedFigure(d.score) as number, unit: d.unit } : null,
+      scoreSide: d.scoreSide ?? null,
+      pistonInHand: d.inHand?.trim() ? { value: typedFigure(d.inHand) as number, unit: d.unit } : null,
+      noBefore: d.noBefore || null,
       note: d.note || null,
     }),
     fromBody: b => ({
@@ -76,6 +89,10 @@ export function useBoreSheet() {
       sizes: b.sizesMm.join(' '),
       holdCentre: b.holdCentre,
       crossHatch: b.crossHatch,
+      score: b.scoreDepth ? String(b.scoreDepth.value) : '',
+      scoreSide: b.scoreSide ?? null,
+      inHand: b.pistonInHand ? String(b.pistonInHand.value) : '',
+      noBefore: b.noBefore ?? '',
       note: b.note ?? '',
     }),
   })

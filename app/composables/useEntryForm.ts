@@ -1,4 +1,7 @@
 import { ulid } from 'ulid'
+import { describe } from '#core/entries/say'
+import type { HeldPhoto } from '~/composables/useFindingPhotos'
+import { FINDING_PHOTOS } from '~/composables/useFindingPhotos'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import type { JudgementOf } from '#core/entries/judgements'
 import type { HowGot } from '#core/log/words'
@@ -13,6 +16,8 @@ interface Kept<D> {
   supersedes: string | null
   at: string | null
   data: D
+  /** pictures taken in the form, on disk already */
+  photos?: HeldPhoto[]
 }
 
 interface FormPlan<K extends EntryKind, D extends object> {
@@ -52,8 +57,24 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   const kept = ref(rebased(load<D>(key)) ?? fresh()) as Ref<Kept<D>>
   const draft = computed(() => kept.value.data)
   const touched = computed(
-    () => kept.value.supersedes !== baseId || JSON.stringify(kept.value.data) !== JSON.stringify(start()),
+    () =>
+      kept.value.supersedes !== baseId ||
+      Boolean(kept.value.photos?.length) ||
+      JSON.stringify(kept.value.data) !== JSON.stringify(start()),
   )
+  if (!plan.slot)
+    provide(
+      FINDING_PHOTOS,
+      useFindingPhotos(
+        sheet.job.value.id,
+        computed({
+          get: () => kept.value.photos ?? [],
+          set: photos => {
+            kept.value.photos = photos
+          },
+        }),
+      ),
+    )
   const faults = ref<Fault[]>([])
   const message = ref('')
   const busy = ref(false)
@@ -110,17 +131,31 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
       body: bodyOf(data),
       supersedes,
     })
-    busy.value = false
     if (outcome.ok) {
+      const failed = await logPhotos(id)
+      busy.value = false
       clear()
+      message.value = failed
       return true
     }
+    busy.value = false
     // refused, so nothing is on disk: the next attempt is a new entry, with the hour it is really logged
     if (outcome.status !== 0) Object.assign(kept.value, { id: ulid(), at: null })
     if (outcome.status === 409 && supersedes) kept.value.supersedes = successor(supersedes)
     message.value = outcome.message
     faults.value = outcome.faults
     return false
+  }
+
+  /** The pictures of a finding stand beside it on the log; answers what could not be logged. */
+  async function logPhotos(entryId: string): Promise<string> {
+    const entry = sheet.job.value.entries.find(e => e.id === entryId)
+    const caption = entry ? describe(entry, sheet.policy.value).title : null
+    for (const photo of kept.value.photos ?? []) {
+      const outcome = await sheet.log({ kind: 'photo', how: null, body: { ...photo, caption, about: entryId } })
+      if (!outcome.ok) return `It is logged; a picture of it is not: ${outcome.message}`
+    }
+    return ''
   }
 
   function clear(): void {

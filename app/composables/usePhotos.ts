@@ -1,4 +1,4 @@
-import { ulid } from 'ulid'
+import { sendPhoto } from '~/composables/useFindingPhotos'
 
 /** Keeps pictures of the job in hand: the picture first, then the entry that shows it. */
 export function usePhotos(about: string | null = null) {
@@ -22,24 +22,10 @@ export function usePhotos(about: string | null = null) {
   /** Answers what went wrong. */
   async function keep(file: File, caption: string): Promise<string> {
     if (!shop.person) return 'say who is at the bench first, at the top right.'
-    const photoId = ulid()
-    try {
-      const response = await fetch(`/api/jobs/${sheet.job.value.id}/photos?id=${photoId}`, {
-        method: 'POST',
-        headers: { 'content-type': file.type || 'application/octet-stream' },
-        body: file,
-      })
-      const kept = (await response.json()) as { width: number; height: number; detail?: string }
-      if (!response.ok) return kept.detail ?? 'it could not be kept.'
-      const outcome = await sheet.log({
-        kind: 'photo',
-        how: null,
-        body: { photoId, caption: caption || null, about, width: kept.width, height: kept.height },
-      })
-      return outcome.ok ? '' : outcome.message
-    } catch {
-      return 'the bench computer did not answer. Take it again in a moment.'
-    }
+    const sent = await sendPhoto(sheet.job.value.id, file)
+    if (typeof sent === 'string') return sent
+    const outcome = await sheet.log({ kind: 'photo', how: null, body: { ...sent, caption: caption || null, about } })
+    return outcome.ok ? '' : outcome.message
   }
   return { busy, message, take }
 }

@@ -18,8 +18,8 @@ const form = useEntryForm<EntryKind, FieldsDraft>({
   byCylinder: plan.byCylinder,
   counts: plan.counts,
   blank: () => blankFields(plan),
-  how: () => plan.how,
-  toBody: d => fieldsBody(plan, d),
+  how: d => (typeof plan.how === 'function' ? plan.how(d) : plan.how),
+  toBody: d => fieldsBody(plan, d, facts.value),
   fromBody: b => fieldsDraft(plan, b),
 })
 const { draft } = form
@@ -89,6 +89,15 @@ const one = (key: string): string | null => draft.value[key] as string | null
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />
+      <RowsField
+        v-else-if="f.type === 'rows'"
+        :model-value="(draft[f.key] as Record<string, string>[] | undefined) ?? []"
+        :label="f.label"
+        :add="f.add"
+        :columns="f.columns"
+        :fault-of="field => form.faultOf(`${f.key}.${field}`)"
+        @update:model-value="v => (draft[f.key] = v)"
+      />
       <ElCheckbox
         v-else-if="f.type === 'switch'"
         :model-value="Boolean(draft[f.key])"
@@ -110,7 +119,8 @@ const one = (key: string): string | null => draft.value[key] as string | null
         :model-value="text(f.key)"
         :label="f.label"
         :area="f.type === 'area' || f.type === 'lines'"
-        :class="{ narrow: f.type === 'figure' || f.type === 'money' }"
+        :type="f.type === 'date' ? 'date' : undefined"
+        :class="{ narrow: f.type === 'figure' || f.type === 'money' || f.type === 'date' }"
         :suffix="f.type === 'figure' ? f.suffix : f.type === 'money' ? sheet.policy.value.currency : undefined"
         :inputmode="f.type === 'figure' || f.type === 'money' ? 'decimal' : undefined"
         :hint="f.hint"

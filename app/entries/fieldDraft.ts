@@ -1,6 +1,7 @@
+import type { EngineFacts } from '#core/engine/facts'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import type { Quantity } from '#core/units/quantity'
-import type { FieldPlan, FieldsDraft, FindingPlan, QuantityDraft } from './fieldPlan'
+import type { FieldPlan, FieldsDraft, FindingPlan, QuantityDraft, RowColumn } from './fieldPlan'
 
 export function blankFields(plan: FindingPlan): FieldsDraft {
   return Object.fromEntries(plan.fields.map((f): [string, FieldsDraft[string]] => [f.key, blankField(f)]))
@@ -14,6 +15,7 @@ function blankField(f: FieldPlan): FieldsDraft[string] {
     case 'parts':
     case 'answers':
     case 'leaks':
+    case 'rows':
       return []
     case 'switch':
       return false
@@ -25,10 +27,24 @@ function blankField(f: FieldPlan): FieldsDraft[string] {
 }
 
 /** What a form holds as the body of its entry. What can't be read as a figure goes as it was typed: the answer then names the field. */
-export function fieldsBody(plan: FindingPlan, draft: FieldsDraft): BodyOf[EntryKind] {
+export function fieldsBody(plan: FindingPlan, draft: FieldsDraft, facts: EngineFacts): BodyOf[EntryKind] {
+  // what is not asked is not said, whatever was typed before it went out of sight
+  const asked = (f: FieldPlan): boolean => f.when?.(draft, facts) ?? true
   return Object.fromEntries(
-    plan.fields.map(f => [f.key, fieldBody(f, draft[f.key] ?? blankField(f))]),
+    plan.fields.map(f => [f.key, fieldBody(f, asked(f) ? (draft[f.key] ?? blankField(f)) : blankField(f))]),
   ) as unknown as BodyOf[EntryKind]
+}
+
+function cellBody(c: RowColumn, text: string): unknown {
+  if (c.options) return text || null
+  if (!c.figure) return text.trim()
+  const value = typedFigure(text)
+  return c.unit ? (text.trim() ? { value, unit: c.unit } : null) : value
+}
+
+const cellText = (c: RowColumn, value: unknown): string => {
+  if (value === null || value === undefined) return ''
+  return c.figure ? figureText(c.unit ? (value as Quantity).value : (value as number)) : (value as string)
 }
 
 function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
@@ -46,9 +62,14 @@ function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
         .split('\n')
         .map(line => line.trim())
         .filter(Boolean)
+    case 'rows':
+      return (value as Record<string, string>[]).map(row =>
+        Object.fromEntries(f.columns.map(c => [c.key, cellBody(c, row[c.key] ?? '')])),
+      )
     case 'text':
     case 'cause':
     case 'area':
+    case 'date':
       return (value as string) || null
     default:
       return value
@@ -69,8 +90,15 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
             ? { text: String((value as Quantity).value), unit: (value as Quantity).unit }
             : { text: '', unit: rememberedUnit(f.kind, f.units) },
         ]
+      if (f.type === 'rows')
+        return [
+          f.key,
+          ((value as Record<string, unknown>[] | undefined) ?? []).map(row =>
+            Object.fromEntries(f.columns.map(c => [c.key, cellText(c, row[c.key])])),
+          ),
+        ]
       if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
-      if (f.type === 'text' || f.type === 'cause' || f.type === 'area') return [f.key, (value as string | null) ?? '']
+      if (f.type === 'text' || f.type === 'cause' || f.type === 'area' || f.type === 'date') return [f.key, (value as string | null) ?? '']
       return [f.key, (value as FieldsDraft[string] | undefined) ?? blankField(f)]
     }),
   )

@@ -21,6 +21,7 @@ export type FieldPlan = {
   | { type: 'text' | 'area' | 'lines' }
   | { type: 'figure'; suffix?: string }
   | { type: 'money' }
+  | { type: 'date' }
   | { type: 'quantity'; units: string[]; kind: string }
   | { type: 'leaks' }
   | { type: 'cause' }
@@ -29,19 +30,30 @@ export type FieldPlan = {
   /** findings that stand against it */
   | { type: 'answers' }
   | { type: 'switch' }
+  | { type: 'rows'; columns: readonly RowColumn[]; add: string }
 )
+/** One column of a list of rows; `unit`: a figure with this unit, as a quantity */
+export interface RowColumn {
+  key: string
+  label: string
+  figure?: true
+  unit?: string
+  suffix?: string
+  options?: Record<string, string>
+  start?: string
+}
 export interface QuantityDraft {
   text: string
   unit: string
 }
-export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | null>
+export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | Record<string, string>[] | null>
 
 export interface FindingPlan extends Face {
   /** what the button says */
   log: string
   intro?: string
   caution?: string
-  how: HowGot | null
+  how: HowGot | null | ((draft: FieldsDraft) => HowGot | null)
   fields: FieldPlan[]
   /** one touch for a whole check that finds nothing */
   normal?: { word: string; draft: FieldsDraft }

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import dayjs from 'dayjs'
-import type { JobLine } from '#shared/types/records'
+import type { JobLine, WatchLine } from '#shared/types/records'
 
 const shop = useShopStore()
 const session = useSessionStore()
 const place = usePlaceStore()
 const lines = ref<JobLine[]>([])
+/** what is due to be looked at again, on whichever machine */
+const watches = ref<WatchLine[]>([])
 const loaded = ref(false)
 const trouble = ref('')
 async function load(): Promise<void> {
   try {
-    lines.value = await read<JobLine[]>('/api/jobs')
+    ;[lines.value, watches.value] = await Promise.all([
+      read<JobLine[]>('/api/jobs'),
+      read<WatchLine[]>('/api/watches'),
+    ])
     trouble.value = ''
   } catch (error) {
     trouble.value = (error as Error).message
@@ -133,6 +138,17 @@ const outcomes = computed(() => {
           <JobLineRow v-for="line in g.lines" :key="line.id" :line="line" :currency="shop.policy.currency" />
         </ul>
       </section>
+      <section v-if="watches.length" aria-labelledby="h-watch">
+        <h2 id="h-watch">
+          Due to be looked at again <span class="lab">{{ watches.length }}</span>
+        </h2>
+        <ul class="watches">
+          <li v-for="w in watches" :key="w.id">
+            <NuxtLink :to="`/jobs/${w.jobId}`">{{ w.machine }}</NuxtLink> <span>{{ w.words }}, T {{ w.number }}</span>
+            <NuxtLink v-if="session.may('book')" :to="`/jobs/new?machine=${w.machineId}`" class="btn">Book it in</NuxtLink>
+          </li>
+        </ul>
+      </section>
       <section v-if="out.length" aria-labelledby="h-out">
         <h2 id="h-out">
           Out, not to be run <span class="lab">{{ out.length }}</span>
@@ -170,6 +186,14 @@ const outcomes = computed(() => {
 </template>
 
 <style scoped>
+.watches li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2fr) auto;
+  gap: 4px 14px;
+  align-items: center;
+  min-height: 48px;
+  border-bottom: 1px solid var(--rule);
+}
 .backup {
   margin-top: 10px;
 }

@@ -65,6 +65,20 @@ export const METAL_HAZARDS = {
     ends: [[mended(), measured('play', 'play measured good after it')]],
     signable: 'no',
   },
+  shaft_bent: {
+    title: "Don't crank it",
+    of: 'crank',
+    forbids: RUNNING,
+    ends: [[mended(), measured('same', 'that run-out measured good after it')]],
+    signable: 'no',
+  },
+  blade_bent: {
+    title: "Don't crank it",
+    of: 'blade',
+    forbids: RUNNING,
+    ends: [[mended(), measured('same', 'its tips measured in one plane after it')]],
+    signable: 'no',
+  },
   mount: {
     title: "Don't crank it",
     of: 'blade',

@@ -12,6 +12,9 @@ export const DEBRIS_MATERIALS = [
   'iron_chips',
   'babbitt',
   'bearing_flake',
+  'lint',
+  'fibre',
+  'glue',
 ] as const
 export type DebrisMaterial = (typeof DEBRIS_MATERIALS)[number]
 export const DEBRIS_AMOUNTS = ['none', 'trace', 'some', 'much', 'mass'] as const
@@ -33,6 +36,9 @@ export const MATERIAL_WEIGHT: Record<DebrisMaterial, number> = {
   iron_chips: 0.9,
   babbitt: 0.9,
   bearing_flake: 1.0,
+  lint: 0.35,
+  fibre: 0.4,
+  glue: 0.35,
 }
 
 /** trace a few specks; some a thin film or under 20 specks; much a full magnet cap; mass a lump. Rule of thumb, shop judgement. */
@@ -66,4 +72,7 @@ export const DEBRIS_SOURCES: Record<DebrisMaterial, string[]> = {
   grit: ['air_filter_bypass', 'dirty_rebuild'],
   emulsion: ['coolant_leak', 'condensation'],
   unknown: ['lab_sample'],
+  lint: ['rag_or_wipe'],
+  fibre: ['filter_material', 'gasket_or_seal'],
+  glue: ['filter_batch', 'excess_gasket_sealant'],
 }

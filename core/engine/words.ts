@@ -34,6 +34,9 @@ export const MACHINE_KINDS = {
 
 export type MachineKind = keyof typeof MACHINE_KINDS
 
+/** Held in the hands while they work: a little oil is a lot, and they run any way up. */
+export const HAND_HELD: readonly MachineKind[] = ['trimmer', 'chainsaw', 'blower']
+
 export const OILING = {
   splash: 'splash',
   pump_wet: 'pump, oil in the sump',

@@ -63,6 +63,11 @@ import { room as theory } from './theory'
 import { room as turnOver } from './turn_over'
 import { room as valveLeak } from './valve_leak'
 import { room as undone } from './void'
+import { room as oilPressure } from './oil_pressure'
+import { room as drainDown } from './drain_down'
+import { room as watch } from './watch'
+import { room as watchDone } from './watch_done'
+import { room as labSample } from './lab_sample'
 import { room as waiting } from './waiting'
 import { room as work } from './work'
 
@@ -127,6 +132,11 @@ const ROOMS = {
   turn_over: turnOver,
   valve_leak: valveLeak,
   void: undone,
+  oil_pressure: oilPressure,
+  drain_down: drainDown,
+  watch,
+  watch_done: watchDone,
+  lab_sample: labSample,
   waiting,
   work,
 } satisfies { [K in EntryKind]: Room<K> }

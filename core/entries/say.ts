@@ -57,6 +57,11 @@ import { say as leakDown } from './leak_down/say'
 import { say as crankcase } from './crankcase/say'
 import { say as debris } from './debris/say'
 import { say as option } from './option/say'
+import { say as oilPressure } from './oil_pressure/say'
+import { say as drainDown } from './drain_down/say'
+import { say as watch } from './watch/say'
+import { say as watchDone } from './watch_done/say'
+import { say as labSample } from './lab_sample/say'
 import { say as approval } from './approval/say'
 import { say as waiting } from './waiting/say'
 import { say as stage } from './stage/say'
@@ -127,6 +132,11 @@ const SAY: { [K in EntryKind]: Say<K> } = {
   stage: stage,
   note: note,
   hand_back: handBack,
+  oil_pressure: oilPressure,
+  drain_down: drainDown,
+  watch,
+  watch_done: watchDone,
+  lab_sample: labSample,
   work,
   void: voided,
 }

@@ -59,6 +59,11 @@ import { schema as waiting } from './waiting/schema'
 import { schema as stage } from './stage/schema'
 import { schema as note } from './note/schema'
 import { schema as handBack } from './hand_back/schema'
+import { schema as oilPressure } from './oil_pressure/schema'
+import { schema as drainDown } from './drain_down/schema'
+import { schema as watch } from './watch/schema'
+import { schema as watchDone } from './watch_done/schema'
+import { schema as labSample } from './lab_sample/schema'
 import { schema as work } from './work/schema'
 import { schema as voided } from './void/schema'
 
@@ -123,6 +128,11 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   stage: stage,
   note: note,
   hand_back: handBack,
+  oil_pressure: oilPressure,
+  drain_down: drainDown,
+  watch,
+  watch_done: watchDone,
+  lab_sample: labSample,
   work,
   void: voided,
 }

@@ -2,6 +2,7 @@ import type { SignDraft } from '../log/facts'
 import type { JobFile } from './file'
 import type { Entry, EntryKind, EntryOf } from './types'
 import { signs as airFilter } from './air_filter/signs'
+import { signs as bore } from './bore/signs'
 import { signs as check } from './check/signs'
 import { signs as claim } from './claim/signs'
 import { signs as clues } from './clues/signs'
@@ -10,11 +11,15 @@ import { signs as compression } from './compression/signs'
 import { signs as crankcase } from './crankcase/signs'
 import { signs as debris } from './debris/signs'
 import { signs as event } from './event/signs'
+import { signs as fluid } from './fluid/signs'
 import { signs as lash } from './lash/signs'
 import { signs as leakDown } from './leak_down/signs'
 import { signs as leaks } from './leaks/signs'
 import { signs as lockStep } from './lock_step/signs'
 import { signs as mix } from './mix/signs'
+import { signs as drainDown } from './drain_down/signs'
+import { signs as oilPressure } from './oil_pressure/signs'
+import { signs as fasteners } from './fasteners/signs'
 import { signs as oil } from './oil/signs'
 import { signs as part } from './part/signs'
 import { signs as plug } from './plug/signs'
@@ -26,6 +31,7 @@ type Signs<K extends EntryKind> = (entry: EntryOf<K>, file: JobFile, inForce: En
 /** What each kind of finding says of the catalogue's signs: apart from the rooms, so that a judgement does not wait for the diagnosis. */
 const SIGNS = {
   air_filter: airFilter,
+  bore,
   check,
   claim,
   clues,
@@ -34,6 +40,10 @@ const SIGNS = {
   crankcase,
   debris,
   event,
+  fluid,
+  drain_down: drainDown,
+  oil_pressure: oilPressure,
+  fasteners,
   lash,
   leak_down: leakDown,
   leaks,

@@ -59,6 +59,11 @@ import type { StageBody } from './stage/schema'
 import type { NoteBody } from './note/schema'
 import type { HandBackBody } from './hand_back/schema'
 import type { WorkBody } from './work/schema'
+import type { OilPressureBody } from './oil_pressure/schema'
+import type { DrainDownBody } from './drain_down/schema'
+import type { WatchBody } from './watch/schema'
+import type { WatchDoneBody } from './watch_done/schema'
+import type { LabSampleBody } from './lab_sample/schema'
 import type { VoidBody } from './void/schema'
 
 /** The body of each kind of entry: the one list of kinds that everything else is held against. */
@@ -123,6 +128,11 @@ export interface BodyOf {
   note: NoteBody
   hand_back: HandBackBody
   work: WorkBody
+  oil_pressure: OilPressureBody
+  drain_down: DrainDownBody
+  watch: WatchBody
+  watch_done: WatchDoneBody
+  lab_sample: LabSampleBody
   void: VoidBody
 }
 export type EntryKind = keyof BodyOf

@@ -2,6 +2,7 @@ import { owedNow } from '../condition/owed'
 import type { JobFile } from '../entries/file'
 import { keptOf } from '../entries/kept'
 import { entriesInForce } from '../log/entry'
+import { newestDay, watchWords, watchesOf } from '../condition/watches'
 import { careText } from './careText'
 
 export interface CareSection {
@@ -17,6 +18,10 @@ export function careSections(file: JobFile): CareSection[] {
   return [
     { title: 'Oil and fuel', lines: careText(file) },
     { title: 'When back, what to look at first', lines: said ? [said] : [] },
+    {
+      title: 'To be looked at again',
+      lines: watchesOf(file, inForce, newestDay(inForce)).map(w => watchWords(w)),
+    },
     { title: 'Still owed', lines: owedNow(inForce).map(o => o.text) },
     { title: 'Put off, and what it risks', lines: kept.refused.map(e => `${e.body.what}: ${e.body.risk}`) },
   ].filter(s => s.lines.length)

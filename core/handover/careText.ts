@@ -4,6 +4,7 @@ import { specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'
 import { fillMarks, hasSump } from '../oil/fillMarks'
 import { tiltGuide } from '../oil/tiltGuide'
+import { HAND_HELD } from '../engine/words'
 
 const READ: Record<string, string> = {
   stick_screwed: 'Machine level and cold. Wipe the stick, screw it right in, take it out, read it.',
@@ -13,6 +14,8 @@ const READ: Record<string, string> = {
   none: '',
   unknown: 'Machine level and cold. Wipe the stick first.',
 }
+
+const FLAT = 'Engine off and cool, tank lying flat on the bench. Cap off: the oil stands at the bottom of the thread.'
 
 /** How the owner checks and fills this machine, in plain sentences, from its own figures. */
 export function careText({
@@ -42,23 +45,39 @@ export function careText({
     ]
   }
   const marks = fillMarks(facts, spec, fill)
-  const lines = [READ[facts.oilShows] ?? '']
+  // a hand-held four-stroke shows its oil at the thread, its tank lying flat
+  const flat = HAND_HELD.includes(machineKind)
+  const lines = [flat ? FLAT : (READ[facts.oilShows] ?? '')]
   if (marks) {
+    const takes = marks.capacitySource !== 'rule_of_thumb'
     const known = marks.source !== 'rule_of_thumb'
-    lines.push(
-      known
-        ? `It takes ${show(marks.capacityMl)} in all. Between the marks lie ${show(marks.fullMl - marks.lowMl)}: never pour that much at once without reading again.`
-        : 'Fill in small portions and read again: how much it takes is not on record.',
-    )
+    if (flat && takes)
+      lines.push(`Lay the tank flat and fill to the bottom of the thread: ${show(marks.capacityMl)}, no more.`)
+    else
+      lines.push(
+        takes
+          ? `It takes ${show(marks.capacityMl)} in all${known ? `, ${show(marks.lowMl)} at the low mark and ${show(marks.fullMl)} at the full mark. Between the marks lie ${show(marks.fullMl - marks.lowMl)}: never pour that much at once without reading again.` : '. Fill in small portions and read again.'}`
+          : 'Fill in small portions and read again: how much it takes is not on record.',
+      )
   }
   lines.push(
     'Never above the top mark: the surplus goes through the breather and smokes.',
     "A level that rises by itself is fuel. Don't start it; call us.",
   )
-  const every = specFor('oil_change', spec, facts.engineClass, facts.displacementCc)
-  if (every)
+  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months') =>
+    specFor(item, spec, facts.engineClass, facts.displacementCc)
+  const [byH, byKm, byMonths] = [look('oil_change'), look('oil_change_km'), look('oil_change_months')]
+  // where the maker counts km, hours of a rule of thumb say nothing
+  const every = [
+    byKm && `${byKm.value.toLocaleString('en-GB')} km`,
+    byH &&
+      !(byKm && byH.source === 'rule_of_thumb') &&
+      `${byH.value} hours${byH.source === 'rule_of_thumb' ? ' (rule of thumb)' : ''}`,
+    byMonths && `${byMonths.value} months`,
+  ].filter(Boolean)
+  if (every.length)
     lines.push(
-      `Change all of the oil every ${every.value} hours${every.source === 'rule_of_thumb' ? ' (rule of thumb)' : ''}, never only top it up. Waste oil to the collection point.`,
+      `Change all of the oil every ${every.join(' or ')}${every.length > 1 ? ', whichever comes first' : ''}, never only top it up. Waste oil to the collection point.`,
     )
   const tilt = tiltGuide(machineKind, facts)
   lines.push(`To lay it down: ${tilt.best} Never ${tilt.never.charAt(0).toLowerCase()}${tilt.never.slice(1)}`)

@@ -1,5 +1,6 @@
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
+import { watchDue } from '../entries/watch/due'
 
 /** Something that a job waits for, with its day or its hour. */
 export interface JobDate {
@@ -30,6 +31,15 @@ export function datesOf(inForce: Entry[]): JobDate[] {
     ...kept.outwork
       .filter(e => e.body.verdict === 'open' && e.body.sentOn !== null && e.body.dueOn !== null)
       .map(({ id, body }) => ({ id, at: body.dueOn as string, title: `Back from ${body.shop}: ${body.what}` })),
+    ...kept.lab_sample
+      .filter(e => !e.body.results.length && e.body.dueOn !== null)
+      .map(({ id, body }) => ({ id, at: body.dueOn as string, title: `Laboratory answers: ${body.lab}` })),
+    ...kept.watch
+      .filter(e => !kept.watch_done.some(d => d.body.watchId === e.id))
+      .flatMap(e => {
+        const { day } = watchDue(e, { hours: null, km: null })
+        return day === null ? [] : [{ id: e.id, at: day, title: `Look again: ${e.body.what}` }]
+      }),
     // a newer question closes the one before
     ...kept.quote_sent
       .slice(-1)

@@ -186,3 +186,16 @@ export function journalFault(reads: number[]): { at: number; message: string } |
   const at = reads.slice(0, 4).findIndex(r => r < JOURNAL_SPAN[0] * nominal || r > JOURNAL_SPAN[1] * nominal)
   return at < 0 ? null : { at, message: 'That is no size near the standard one: look at the decimal point.' }
 }
+
+/** A seal or ring squeezed by less than this share of its height seals no more when it is hot. Rule of thumb. */
+const SQUEEZE = 0.08
+
+/** What squeezes a seal or an O-ring, the old one beside a new one. [old, new, seat or groove], mm. */
+export function squeezeAdvice([old = 0, fresh = 0, seat = 0]: number[], _: number[], { show }: ChoiceContext): Advice {
+  const lost = fresh > 0 ? (100 * (fresh - old)) / fresh : 0
+  const share = (height: number): number => (height > 0 ? Math.round((100 * (height - seat)) / height) : 0)
+  const words = [
+    `The old one is squeezed by ${show(Math.max(0, old - seat))} (${Math.max(0, share(old))} %), a new one by ${show(fresh - seat)} (${share(fresh)} %); it has lost ${lost.toFixed(1)} % of its height.`,
+  ]
+  return share(old) / 100 < SQUEEZE ? { words, mark: 'near' } : { words }
+}

@@ -28,6 +28,12 @@ export interface MeasurePlan {
   /** the sheet's items that limit it */
   least?: SpecItem
   most?: SpecItem
+  /** a figure of the sheet with no band of its own: this far about it still is right, mm. Shop judgement */
+  nominal?: { item: SpecItem; within: number }
+  /** a dial shows the whole swing, or somebody halved it: which one is asked */
+  swing?: true
+  /** a ring whose shape by design says that its clearance is not read so */
+  shaped?: true
   /** the sheet's item that limits how far the readings may lie apart */
   apart?: SpecItem
   /** class figure where the sheet says nothing; null where there is no honest one. Rule of thumb */

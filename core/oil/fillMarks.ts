@@ -32,6 +32,8 @@ export interface FillMarks {
   tipMl: number
   /** the weakest source among the figures used */
   source: SpecSource
+  /** whose figure the whole fill is, which may be known where the marks are not */
+  capacitySource: SpecSource
   /** [position, mL]: 0 is the low mark, 100 the full mark */
   points: FillPoint[]
 }
@@ -49,7 +51,7 @@ export function fillMarks(
   const look = (item: 'oil_capacity' | 'oil_full_mark' | 'oil_low_mark') =>
     specFor(item, spec, facts.engineClass, facts.displacementCc)
   const capacity = look('oil_capacity')
-  if (table) return tableMarks(table, capacity?.source === 'rule_of_thumb' ? undefined : capacity?.value)
+  if (table) return tableMarks(table, capacity?.source === 'rule_of_thumb' ? undefined : capacity)
   if (!capacity) return undefined
   const full = look('oil_full_mark')
   const low = look('oil_low_mark')
@@ -71,6 +73,7 @@ export function fillMarks(
     lowMl,
     tipMl,
     points,
+    capacitySource: capacity.source,
     source: guessed ? 'rule_of_thumb' : capacity.source === 'measured' ? 'measured' : capacity.source,
   }
 }
@@ -81,14 +84,22 @@ export const positionOf = (reading: number, { lowAt, fullAt }: FillTable): numbe
 /** Reading of the stick at a position on the scale of the marks. */
 export const readingAt = (pct: number, { lowAt, fullAt }: FillTable): number => lowAt + (pct / 100) * (fullAt - lowAt)
 
-function tableMarks(table: FillTable, capacityMl: number | undefined): FillMarks {
+function tableMarks(table: FillTable, capacity: { value: number; source: SpecSource } | undefined): FillMarks {
   const own = table.points
     .map(([reading, ml]): FillPoint => [positionOf(reading, table), ml])
     .sort((a, b) => a[0] - b[0])
   const points = withEnds(own)
   const at = (pct: number): number => oilVolume({ points, reading: pct, kind: 'level' }).volumeMl
   const [fullMl, lowMl] = [at(100), at(0)]
-  return { capacityMl: capacityMl ?? fullMl, fullMl, lowMl, tipMl: own[0]?.[1] ?? lowMl, points, source: 'measured' }
+  return {
+    capacityMl: capacity?.value ?? fullMl,
+    fullMl,
+    lowMl,
+    tipMl: own[0]?.[1] ?? lowMl,
+    points,
+    source: 'measured',
+    capacitySource: capacity?.source ?? 'measured',
+  }
 }
 
 /** The table stretched along its end pieces to the ends of the scale; never to less than nothing. */

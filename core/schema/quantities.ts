@@ -48,6 +48,8 @@ export const signedPressure = (what: string) =>
 
 export const length = (what: string, max = 10) => quantity('length', what, max)
 
+export const torque = (what: string) => quantity('torque', what, 400)
+
 export const volume = (what: string, max = 20000) => quantity('volume', what, max)
 
 export const day = (what: string) => z.iso.date({ error: `${what}: give a date, for example 2026-11-25.` })

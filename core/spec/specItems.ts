@@ -14,6 +14,7 @@ export const SPEC_ITEMS = {
   oil_low_mark: { label: 'Oil at the low mark', unit: 'mL', group: 'oil', cycle: 'four' },
   oil_change: { label: 'Hours between oil changes', unit: 'h', group: 'oil', cycle: 'four' },
   oil_change_km: { label: 'Distance between oil changes', unit: 'km', group: 'oil', cycle: 'four' },
+  oil_change_months: { label: 'Months between oil changes', unit: 'months', group: 'oil', cycle: 'four' },
   compression_limit: { label: 'Least compression', unit: 'kPa', group: 'compression' },
   compression_with_release: {
     label: 'Least compression, release working',
@@ -40,6 +41,8 @@ export const SPEC_ITEMS = {
   bore_oor_max: { label: 'Bore out of round, most', unit: 'mm', group: 'wear' },
   piston_clearance_min: { label: 'Piston clearance, least', unit: 'mm', group: 'wear' },
   piston_clearance_max: { label: 'Piston clearance, most', unit: 'mm', group: 'wear' },
+  piston_clearance_new_min: { label: 'Piston clearance of new parts, least', unit: 'mm', group: 'wear' },
+  piston_clearance_new_max: { label: 'Piston clearance of new parts, most', unit: 'mm', group: 'wear' },
   ring_gap_min: { label: 'Top ring gap, least', unit: 'mm', group: 'wear' },
   ring_gap_max: { label: 'Top ring gap, most', unit: 'mm', group: 'wear' },
   ring_gap_second_min: { label: 'Second ring gap, least', unit: 'mm', group: 'wear' },
@@ -56,6 +59,9 @@ export const SPEC_ITEMS = {
   rod_side_min: { label: 'Big end sideways, least', unit: 'mm', group: 'wear' },
   rod_side_max: { label: 'Big end sideways, most', unit: 'mm', group: 'wear' },
   crank_runout_max: { label: 'Crank run-out, most', unit: 'mm', group: 'wear' },
+  main_runout_max: { label: 'Main journal run-out, most', unit: 'mm', group: 'wear' },
+  shaft_runout_max: { label: 'Output shaft run-out, most', unit: 'mm', group: 'wear' },
+  blade_runout_max: { label: 'Blade tips out of one plane, most', unit: 'mm', group: 'wear' },
   crank_pin_min: { label: 'Crank pin, least', unit: 'mm', group: 'wear' },
   crank_pin_oor_max: { label: 'Crank pin out of round, most', unit: 'mm', group: 'wear' },
   main_play_max: { label: 'Main bearing play, most', unit: 'mm', group: 'wear' },
@@ -86,8 +92,18 @@ export const SPEC_ITEMS = {
   pump_side_max: { label: 'Oil pump end, most', unit: 'mm', group: 'wear', cycle: 'four' },
   pump_body_min: { label: 'Oil pump body, least', unit: 'mm', group: 'wear', cycle: 'four' },
   pump_body_max: { label: 'Oil pump body, most', unit: 'mm', group: 'wear', cycle: 'four' },
+  pump_spindle_max: { label: 'Oil pump spindle, most', unit: 'mm', group: 'wear', cycle: 'four' },
+  pump_flow_min: { label: 'Oil pump flow on the rig, least', unit: 'lpm', group: 'oil', cycle: 'four' },
+  oil_pressure_idle_min: { label: 'Oil pressure warm, idling, least', unit: 'kPa', group: 'oil', cycle: 'four' },
+  oil_pressure_speed_min: { label: 'Oil pressure warm, at speed, least', unit: 'kPa', group: 'oil', cycle: 'four' },
+  oil_pressure_speed_max: { label: 'Oil pressure warm, at speed, most', unit: 'kPa', group: 'oil', cycle: 'four' },
+  clutch_spring_min: { label: 'Clutch spring free, least', unit: 'mm', group: 'wear' },
   plate_min: { label: 'Clutch plate, least', unit: 'mm', group: 'wear' },
   plug_gap: { label: 'Plug gap', unit: 'mm', group: 'ignition' },
+  plug_gap_min: { label: 'Plug gap, least', unit: 'mm', group: 'ignition' },
+  plug_gap_max: { label: 'Plug gap, most', unit: 'mm', group: 'ignition' },
+  coil_gap_min: { label: 'Coil air gap, least', unit: 'mm', group: 'ignition' },
+  coil_gap_max: { label: 'Coil air gap, most', unit: 'mm', group: 'ignition' },
   coil_gap: { label: 'Coil air gap', unit: 'mm', group: 'ignition' },
 } as const satisfies Record<string, SpecItemPlan>
 export type SpecItem = keyof typeof SPEC_ITEMS
@@ -107,10 +123,12 @@ export const UNITS_OF_ITEM: Record<string, readonly string[]> = {
   mL: ['mL', 'L', 'US_floz'],
   h: ['h'],
   km: ['km', 'mi'],
+  months: ['months'],
   kPa: ['bar', 'psi', 'kPa'],
   mm: ['mm', 'thou', 'in'],
   ratio: ['ratio'],
   deg: ['deg'],
+  lpm: ['lpm'],
 }
 /** Counts that are never converted, with how they are written. */
-export const PLAIN_UNITS: Record<string, string> = { ratio: ': 1', deg: '°' }
+export const PLAIN_UNITS: Record<string, string> = { ratio: ': 1', deg: '°', months: 'months', lpm: 'L/min' }

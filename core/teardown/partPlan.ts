@@ -8,6 +8,7 @@ export const PART_GROUPS = {
   bottom: 'Bottom end',
   oil: 'Oil',
   fuel: 'Fuel and air',
+  cooling: 'Cooling',
   spark: 'Spark and starting',
   drive: 'Drive',
 } as const

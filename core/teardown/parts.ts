@@ -2,6 +2,7 @@ import type { EngineFacts } from '../engine/facts'
 import type { KeyOf } from '../words/keys'
 import { hasSump } from '../oil/fillMarks'
 import type { PartPlan } from './partPlan'
+import { OUTER_PARTS } from './partsOutside'
 
 export const any = (): boolean => true
 
@@ -24,8 +25,7 @@ export const PARTS = {
       hole: 'Holed or crown melted',
       wash: 'Crown washed clean by fuel',
       ring_land: 'Ring land broken',
-      coked: 'Rings coked fast',
-    },
+      coked: 'Rings coked fast', picked_up: 'Metal of the bore picked up', cracked: 'Skirt cracked', worn_shape: 'Skirt worn to shape' },
     asks: ['ring_side'],
     each: true,
     fits: any,
@@ -34,7 +34,7 @@ export const PARTS = {
   rings: {
     name: 'Rings',
     group: 'top',
-    look: { no_spring: 'No spring left', feathered: 'Edges feathered', broken: 'Broken' },
+    look: { no_spring: 'No spring left', feathered: 'Edges feathered', broken: 'Broken', stuck: 'Stuck in the groove', dull: 'Top edge gone from dull to sharp near its gap', by_design: 'Lower edge sharp by design' },
     asks: ['ring_gap'],
     each: true,
     fits: any,
@@ -48,8 +48,7 @@ export const PARTS = {
       step: 'Ridge at the top',
       no_hatch: 'No cross-hatch',
       plating: 'Bare metal through the plating',
-      rust: 'Rust pits',
-    },
+      rust: 'Rust pits', picked_up: 'Aluminium picked up', holed: 'Holed', cracked: 'Cracked', blued: 'Blued by heat' },
     asks: ['bore'],
     each: true,
     fits: any,
@@ -57,7 +56,7 @@ export const PARTS = {
   pin: {
     name: 'Piston pin and its bearing',
     group: 'top',
-    look: { blue: 'Blue from heat', stepped: 'Stepped', needles: 'Needles flat or loose' },
+    look: { blue: 'Blue from heat', stepped: 'Stepped', needles: 'Needles flat or loose', picked_up: 'Metal picked up', bent: 'Bent', broken: 'Clip broken or missing' },
     each: true,
     fits: any,
   },
@@ -67,14 +66,13 @@ export const PARTS = {
     look: {
       track: 'Dark track across the face',
       warped: 'Light under the straight edge',
-      cracked: 'Cracked by the seat or plug',
-    },
-    fits: any,
+      cracked: 'Cracked by the seat or plug', bent: 'Bent', holed: 'Burnt through', stud: 'Stud or thread pulled out' },
+    fits: f => f.head !== 'integral',
   },
   exhaust_valve: {
     name: 'Exhaust valve and seat',
     group: 'valves',
-    look: { burnt: 'Burnt at the edge', pitted: 'Seat pitted', stem: 'Stem tight or bent' },
+    look: { burnt: 'Burnt at the edge', pitted: 'Seat pitted', stem: 'Stem tight or bent', bent: 'Bent', broken: 'Head broken off', worn_shape: 'Stem end worn to shape', rust: 'Rust on the stem' },
     asks: ['seat_width', 'guide'],
     each: true,
     fits: four,
@@ -82,7 +80,7 @@ export const PARTS = {
   inlet_valve: {
     name: 'Inlet valve and seat',
     group: 'valves',
-    look: { pitted: 'Seat pitted', carbon: 'Carbon on the back', stem: 'Stem tight or bent' },
+    look: { pitted: 'Seat pitted', carbon: 'Carbon on the back', stem: 'Stem tight or bent', burnt: 'Burnt at the edge', bent: 'Bent', broken: 'Head broken off', worn_shape: 'Stem end worn to shape', rust: 'Rust on the stem' },
     asks: ['seat_width', 'guide'],
     each: true,
     fits: four,
@@ -98,20 +96,20 @@ export const PARTS = {
   rockers: {
     name: 'Rockers and followers',
     group: 'valves',
-    look: { pad: 'Pad worn through', stuck: 'Stuck on its shaft', dished: 'Face dished' },
+    look: { pad: 'Pad worn through', stuck: 'Stuck on its shaft', dished: 'Face dished', broken: 'Broken', bent: 'Push rod bent', worn_shape: 'Shaft worn to shape', blued: 'Blued by heat' },
     fits: four,
   },
   cam: {
     name: 'Cam and its bearings',
     group: 'valves',
-    look: { lobe: 'Lobe worn or flat', scored: 'Bearing scored', teeth: 'Teeth gone' },
+    look: { lobe: 'Lobe worn or flat', scored: 'Bearing scored', teeth: 'Teeth gone', broken: 'Broken', soft: 'Plastic gone soft', worn_shape: 'Decompressor worn to shape' },
     fits: four,
     orientation: 'Timing marks',
   },
   chain: {
     name: 'Cam chain and tensioner',
     group: 'valves',
-    look: { stretched: "At the tensioner's end", guide: 'Guide worn through' },
+    look: { stretched: "At the tensioner's end", guide: 'Guide worn through', broken: 'Broken', picked_up: 'Guide cut into' },
     fits: cam,
   },
   rod: {
@@ -122,8 +120,7 @@ export const PARTS = {
       smeared: 'Smeared',
       bent: 'Bent or twisted',
       loose: 'Loose by feel',
-      broken: 'Broken',
-    },
+      broken: 'Broken', picked_up: 'Metal picked up', worn_shape: 'Cap worn to shape', bolt: 'Rod bolt loose or broken' },
     asks: ['rod_play', 'rod_shake'],
     each: true,
     fits: any,
@@ -132,21 +129,21 @@ export const PARTS = {
   crank: {
     name: 'Crank and pin',
     group: 'bottom',
-    look: { scored: 'Pin scored', aluminium: 'Rod metal on the pin', bent: 'Runs out', key: 'Keyway damaged' },
+    look: { scored: 'Pin scored', aluminium: 'Rod metal on the pin', bent: 'Runs out', key: 'Keyway damaged', blued: 'Blued by heat', broken: 'Broken', worn_shape: 'Pin worn to shape', twisted: 'Webs twisted' },
     asks: ['crank_runout'],
     fits: any,
   },
   main_drive: {
     name: 'Main bearing, drive side',
     group: 'bottom',
-    look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat' },
+    look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat', blued: 'Blued by heat', broken: 'Cage or ball broken', rust: 'Rust on the balls' },
     asks: ['main_play'],
     fits: any,
   },
   main_flywheel: {
     name: 'Main bearing, flywheel side',
     group: 'bottom',
-    look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat' },
+    look: { rough: 'Rough when turned', dry: 'Dry', loose: 'Spins in its seat', blued: 'Blued by heat', broken: 'Cage or ball broken', rust: 'Rust on the balls' },
     asks: ['main_play'],
     fits: any,
   },
@@ -168,7 +165,7 @@ export const PARTS = {
   gear: {
     name: 'Timing and governor gears',
     group: 'bottom',
-    look: { teeth: 'Teeth gone', cup: 'Governor cup broken' },
+    look: { teeth: 'Teeth gone', cup: 'Governor cup broken', worn_shape: 'Teeth worn to shape', picked_up: 'Metal picked up', soft: 'Plastic gone soft' },
     fits: f => four(f),
   },
   dipper: {
@@ -180,7 +177,7 @@ export const PARTS = {
   pump: {
     name: 'Oil pump',
     group: 'oil',
-    look: { scored: 'Scored', worn: 'Loose by feel', drive: 'Drive sheared' },
+    look: { scored: 'Scored', worn: 'Loose by feel', drive: 'Drive sheared', broken: 'Rotor broken', picked_up: 'Metal picked up', blued: 'Blued by heat' },
     asks: ['pump_side', 'pump_tip'],
     fits: pumped,
     orientation: 'Marks of the rotors to one side',
@@ -219,50 +216,51 @@ export const PARTS = {
   carburettor: {
     name: 'Carburettor',
     group: 'fuel',
-    look: { jet: 'Jet dirty', needle: 'Needle ringed', gum: 'Gum or water' },
+    look: { jet: 'Jet dirty', needle: 'Needle ringed', gum: 'Gum or water', bent: 'Float bent or holed', worn_shape: 'Throttle shaft worn to shape', corroded: 'Corroded' },
     fits: f => f.fuelFeed !== 'injection',
   },
-  reed: { name: 'Reeds or inlet valve', group: 'fuel', look: { chipped: 'Chipped', open: 'Stands open' }, fits: two },
+  reed: { name: 'Reeds or inlet valve', group: 'fuel', each: true, look: { chipped: 'Chipped', open: 'Stands open', broken: 'A petal broken off', worn_shape: 'Seat worn to shape' }, fits: two },
   intake: {
     name: 'Intake pipe and joint',
     group: 'fuel',
-    look: { cracked: 'Cracked', track: 'Track across the face' },
+    look: { cracked: 'Cracked', track: 'Track across the face', blocked: 'Reducer or port blocked', loose: 'Loose' },
     fits: any,
   },
   exhaust: {
     name: 'Exhaust and screen',
     group: 'fuel',
-    look: { coked: 'Coked up', broken: 'Broken inside' },
+    look: { coked: 'Coked up', broken: 'Broken inside', cracked: 'Cracked or blowing', holed: 'Holed', port: 'Port closed with carbon' },
     fits: any,
   },
   key: {
     name: 'Flywheel and key',
     group: 'spark',
-    look: { sheared: 'Sheared or stepped', taper: 'Taper marked', magnet: 'Magnet loose' },
+    look: { sheared: 'Sheared or stepped', taper: 'Taper marked', magnet: 'Magnet loose', broken: 'Wheel cracked', blued: 'Blued by heat', worn_shape: 'Keyway worn to shape' },
     asks: ['key_shift'],
     fits: any,
   },
   coil: {
     name: 'Coil and stop wire',
     group: 'spark',
-    look: { cracked: 'Cracked', rubbed: 'Wire rubbed through', rubbed_wheel: 'Rubs on the wheel' },
+    look: { cracked: 'Cracked', rubbed: 'Wire rubbed through', rubbed_wheel: 'Rubs on the wheel', gap: 'Gap wrong', burnt: 'Burnt' },
     asks: ['coil_gap'],
     fits: any,
   },
   starter: {
     name: 'Starter and ring',
     group: 'spark',
-    look: { teeth: 'Teeth gone', stuck: 'Stuck in mesh' },
+    look: { teeth: 'Teeth gone', stuck: 'Stuck in mesh', broken: 'Spring or rope broken', worn_shape: 'Dogs worn to shape', bent: 'Bent', burnt: 'Burnt' },
     fits: any,
   },
   clutch: {
     name: 'Clutch plates and basket',
     group: 'drive',
-    look: { thin: 'Thin', blue: 'Blue', grooved: 'Basket grooved' },
+    look: { thin: 'Thin', blue: 'Blue', grooved: 'Basket grooved', worn_shape: 'Basket or shoes worn to shape', broken: 'Spring broken', bent: 'Plates warped', picked_up: 'Metal picked up' },
     asks: ['plate'],
     fits: f => f.clutch !== 'none' && f.clutch !== 'unknown',
     orientation: 'Order of plates',
   },
+  ...OUTER_PARTS,
 } as const satisfies Record<string, PartPlan>
 
 export type PartKey = KeyOf<typeof PARTS>

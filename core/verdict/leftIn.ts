@@ -19,7 +19,11 @@ export interface Bad {
 }
 
 /** Sizes and fits of a bore, which is renewed or cut. */
-const OF_BORE: Record<string, readonly PartKey[]> = { size: ['cylinder'], fit: ['piston', 'cylinder'] }
+const OF_BORE: Record<string, readonly PartKey[]> = {
+  size: ['cylinder'],
+  fit: ['piston', 'cylinder'],
+  score: ['cylinder'],
+}
 
 /** What is condemned, and what was measured past a maker's or the shop's limit, as the engine is now. */
 export function badParts({ known }: Condition): Bad[] {

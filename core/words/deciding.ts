@@ -91,6 +91,15 @@ export const OWNER_CHOICES = { agree: 'Agreed', ask: 'Asks', none: 'None of it' 
 /** How an order stands; a supplier who hasn't got it is written down too. */
 export const ORDER_STATES = { asked: 'Asked for', ordered: 'Ordered', arrived: 'Here', none: 'Not to be had' } as const
 
+/** What is sent out, as far as it has a rule of its own. */
+export const OUTWORK_KINDS = {
+  bore: 'Boring or honing a bore',
+  crank: 'Crank: pressing, truing, grinding',
+  plate: 'Plating or sleeving',
+  head: 'Head: facing, seats, guides',
+  other: 'Something else',
+} as const
+
 export const OUTWORK_VERDICTS = { open: 'Not back yet', accepted: 'Accepted', sent_back: 'Sent back' } as const
 
 /** How good a part of the shelf is. */

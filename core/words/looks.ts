@@ -18,6 +18,34 @@ export const OIL_SMELLS = {
 
 export const OIL_GLITTER = { none: 'None', fine: 'Fine haze', flakes: 'Flakes', magnetic: 'Magnet takes it' } as const
 
+/** Whether what is in it can be trusted: unknown oil is changed, never only drawn off. */
+export const OIL_HISTORY = { known: 'Known, and when it went in', unknown: 'Nobody knows' } as const
+
+export const OIL_READ_WHEN = { after_run: 'Just after running', standing: 'After standing' } as const
+
+/** Oil that goes in or comes out, told apart: what the owner poured is a claim until it is read. */
+export const OIL_MOVES = {
+  owner_poured: 'Poured in by the owner',
+  drawn_off: 'Drawn off, a part of it',
+  drained: 'Drained, all of it',
+  filled: 'Filled in here',
+} as const
+
+/** What stood in it when more was poured in. */
+export const POURED_ONTO = { empty: 'Into it, drained', some: 'On top of what was in it', unknown: 'Nobody knows' } as const
+
+/** How far it was filled. */
+export const FILLED_TO = {
+  thread: 'Bottom of the thread',
+  low: 'Low mark',
+  middle: 'Middle',
+  mark: 'Full mark',
+  over: 'Over the mark',
+  not_read: 'Not read again',
+} as const
+
+export const OIL_CHANGE_FOR = { service: 'A service', pre_delivery: 'Before delivery', repair: 'After a repair' } as const
+
 export const FUEL_WORDS = {
   e10: 'petrol with up to 10 % ethanol',
   e0: 'petrol without ethanol',
@@ -126,6 +154,9 @@ export const DEBRIS_PLACES = {
   filter_dirty: 'Filter, dirty side',
   filter_clean: 'Filter, clean side',
   jet: 'Jet or passage',
+  magnet: 'Magnet of the plug',
+  tray: 'Settling tray',
+  sump_corner: 'Corner of the sump',
 } as const
 
 export const MATERIAL_WORDS = {
@@ -140,6 +171,9 @@ export const MATERIAL_WORDS = {
   sealant: 'Sealant',
   plastic: 'Plastic',
   grit: 'Grit',
+  lint: 'Lint of a rag',
+  fibre: 'Fibre of paper or gasket',
+  glue: 'Glue, soft strands',
   emulsion: 'Milky emulsion',
   unknown: "Can't tell",
 } as const
@@ -160,7 +194,7 @@ export const SMOKE_MOMENTS = {
   always: 'All the time',
   overrun: 'Closing the throttle',
   load: 'Under load',
-  idle: 'After idling',
+  idle: 'After idling long',
 } as const
 
 export const SMOKE_AFTER = {
@@ -237,3 +271,27 @@ export const OIL_KINDS = {
 } as const
 
 export const RATED = { yes: 'Yes', no: 'No', unknown: 'Not on the label' } as const
+
+/** What oil pressure is read by. */
+export const PRESSURE_BY = { gauge: 'Gauge screwed in', own: 'Its own gauge', lamp: 'Its lamp only' } as const
+
+/** How something was that was looked at again. */
+export const WATCH_RESULTS = { fine: 'As it should be', not_fine: 'Not as it should be', dropped: 'No longer watched' } as const
+
+/** Whose words a claim is. */
+export const CLAIM_FROM = {
+  owner: 'The owner',
+  other_shop: 'Another shop',
+  second_opinion: 'A second opinion',
+  earlier_owner: 'An earlier owner',
+  maker: 'The maker or dealer',
+} as const
+
+/** How a fastener was as it was undone. */
+export const FOUND_TIGHT = {
+  tight: 'Tight',
+  loose: 'Loose',
+  finger: 'Finger tight',
+  broke: 'Broke',
+  missing: 'Missing',
+} as const

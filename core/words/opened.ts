@@ -38,6 +38,28 @@ export const LEAK_SEEN = {
 
 export const MEASURED_WHEN = { as_found: 'As found', after: 'After work' } as const
 
+/** What a dial reading is: limits are of the whole swing. */
+export const DIAL_SWING = { total: 'Whole swing', half: 'Half of it' } as const
+
+/** What a ring's shape is by design: then its edge or its clearance is no wear. */
+export const RING_SHAPES = {
+  plain: 'Plain, square sides',
+  keystone: 'Keystone, sloping sides',
+  taper: 'Tapered face',
+  scraper: 'Lower edge sharp by design',
+  spring_rails: 'Spring and two rails',
+} as const
+
+/** Where in a bore a score runs. */
+export const SCORE_SIDES = {
+  thrust: 'Thrust side',
+  other_thrust: 'Opposite the thrust side',
+  exhaust: 'Exhaust side',
+  inlet: 'Inlet side',
+  pin_ends: "Along the pin's ends",
+  all_round: 'All round',
+} as const
+
 export const BORE_WHEN = { as_found: 'As found', before_hone: 'Before honing', after_hone: 'After honing' } as const
 
 export const CROSS_HATCH = { yes: 'Seen', no: 'Gone', not_looked: 'Not looked for' } as const

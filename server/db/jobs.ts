@@ -6,7 +6,9 @@ import type { WaitingBody } from '#core/entries/waiting/schema'
 import { refusal } from '#core/gates'
 import { describe } from '#core/entries/say'
 import { entriesInForce } from '#core/log/entry'
+import { keepWatches } from './watches'
 import { keptOf } from '#core/entries/kept'
+import { meterThatCounts } from '#core/entries/meter/runningTime'
 import type { JobFile, Visit } from '#core/entries/file'
 import { linesInHand, missing, needs, partsMove } from '#core/parts/needs'
 import type { JobView, NewJobParsed } from '#shared/types/records'
@@ -126,6 +128,7 @@ export function bookIn(
         }
         file.entries.push(entry)
         keepMeter(db, machineId, entry)
+        keepWatches(db, machineId, entry)
       }
       return { result: 'stored' as const, number }
 
@@ -149,6 +152,7 @@ export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 
       const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, () => jobFile(db, jobId)))
       if (result === 'stored') {
         keepMeter(db, job.machineId, entry)
+        keepWatches(db, job.machineId, entry)
         tellOwners(db, entry)
         moveParts(db, jobId, entry)
       }
@@ -207,7 +211,9 @@ function checkPhoto(db: Database, jobId: string, entry: Entry): void {
 function keepMeter(db: Database, machineId: string, entry: Entry): void {
   if (entry.kind === 'void') return meterUndone(db, machineId, entry)
   if (entry.kind !== 'meter' || entry.body.reading === null) return
-  saveMeter(db, machineId, entry.by, meterOf(entry.body))
+  // what is only told never takes the place of what was read
+  const counts = meterThatCounts(visitsOf(db, machineId).flatMap(v => keptOf(v.entries).meter))
+  saveMeter(db, machineId, entry.by, meterOf((counts ?? entry).body))
 }
 
 const meterOf = ({ reading, unit, source }: BodyOf['meter']): Parameters<typeof saveMeter>[3] => ({
@@ -220,10 +226,7 @@ function meterUndone(db: Database, machineId: string, entry: Entry): void {
   const undone = row<{ kind: string; body: string }>(db, UNDONE, entry.supersedes)
   if (undone?.kind !== 'meter') return
   const { reading } = JSON.parse(undone.body) as BodyOf['meter']
-  const left = visitsOf(db, machineId)
-    .flatMap(v => keptOf(v.entries).meter)
-    .filter(e => e.body.reading !== null)
-    .at(-1)
+  const left = meterThatCounts(visitsOf(db, machineId).flatMap(v => keptOf(v.entries).meter))
   const before = left ? meterOf(left.body) : meterBefore(db, machineId, reading)
   if (before) saveMeter(db, machineId, entry.by, before)
 }

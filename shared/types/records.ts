@@ -142,6 +142,19 @@ export interface ImportReport {
   version: string | null
 }
 
+/** Something that is due to be looked at again, on whichever machine. */
+export interface WatchLine {
+  /** of the entry that says it */
+  id: string
+  jobId: string
+  machineId: string
+  machine: string
+  number: number
+  words: string
+  /** YYYY-MM-DD; null: by the meter */
+  dueOn: string | null
+}
+
 /** One line of Today and of a machine's history. */
 export interface JobLine {
   id: string

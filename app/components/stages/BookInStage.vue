@@ -21,10 +21,13 @@ import {
   RELEASE,
   VALVES,
 } from '#core/engine/words'
+import { watchesOf } from '#core/condition/watches'
+import { CLAIM_FROM } from '#core/words/looks'
 import { CLAIM_STATES } from '#core/words/counter'
 
 const sheet = useSheet()
 const job = computed(() => sheet.job.value)
+const watching = computed(() => watchesOf(job.value, sheet.inForce.value, '9999-12-31').length > 0)
 const claims = computed(() => keptOf(sheet.inForce.value).claim)
 /** forms that show a standing entry start again when that entry changes */
 const termsKey = computed(() => keptOf(sheet.inForce.value).terms.at(-1)?.id ?? 'none')
@@ -124,6 +127,10 @@ const facts = computed(() => {
       <h2>Here before</h2>
       <EarlierVisits :visits="job.history" />
     </section>
+    <section v-if="watching" class="block">
+      <h2>To be looked at again</h2>
+      <WatchDone />
+    </section>
     <section class="block">
       <h2>Complaint</h2>
       <ComplaintForm :key="complaintKey" /><SameComplaint />
@@ -145,7 +152,7 @@ const facts = computed(() => {
       <ul class="claims">
         <li v-for="c in claims" :key="c.id">
           <span
-            >{{ c.body.text
+            ><b v-if="c.body.from && c.body.from !== 'owner'">{{ CLAIM_FROM[c.body.from] }}: </b>{{ c.body.text
             }}<span class="lab"> &nbsp;{{ c.body.howKnown ? `knows it from: ${c.body.howKnown}` : '' }}</span></span
           >
           <label

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BORE_WHEN, CROSS_HATCH } from '#core/words/opened'
+import { BORE_WHEN, CROSS_HATCH, SCORE_SIDES } from '#core/words/opened'
 import { TOOL_LABELS } from '#core/measure/tools'
 
 const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, onward, cell, rowFault } =
@@ -94,6 +94,38 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
       />
     </div>
     <ChipGroup v-model="draft.crossHatch" label="Cross-hatch" :options="CROSS_HATCH" needed />
+    <div class="grid3">
+      <PlainField
+        v-model="draft.score"
+        label="Deepest score"
+        :suffix="draft.unit"
+        inputmode="decimal"
+        hint="Empty: none, or not measured."
+        :fault="form.faultOf('scoreDepth')"
+      />
+      <PlainField
+        v-model="draft.inHand"
+        label="New piston in hand"
+        :suffix="draft.unit"
+        inputmode="decimal"
+        hint="The bore is cut to it."
+        :fault="form.faultOf('pistonInHand')"
+      />
+      <PlainField
+        v-if="draft.when === 'after_hone'"
+        v-model="draft.noBefore"
+        label="Not measured before honing: why"
+        hint="Empty where it was."
+        :fault="form.faultOf('noBefore')"
+      />
+    </div>
+    <ChipGroup
+      v-if="draft.score.trim()"
+      v-model="draft.scoreSide"
+      label="The score runs"
+      :options="SCORE_SIDES"
+      :fault="form.faultOf('scoreSide')"
+    />
     <label class="switch"
       ><input v-model="draft.holdCentre" type="checkbox" /> It is bored on the old centre: one-sided wear costs
       twice</label

@@ -1,11 +1,19 @@
 <script setup lang="ts">
-const form = useEntryForm<'claim', { text: string; howKnown: string; topic: string | null }>({
+import { CLAIM_FROM } from '#core/words/looks'
+
+interface Draft {
+  text: string
+  howKnown: string
+  from: keyof typeof CLAIM_FROM | null
+  topic: string | null
+}
+const form = useEntryForm<'claim', Draft>({
   kind: 'claim',
   counts: false,
-  blank: () => ({ text: '', howKnown: '', topic: null }),
+  blank: () => ({ text: '', howKnown: '', from: 'owner', topic: null }),
   how: () => 'claimed',
-  toBody: d => ({ text: d.text, howKnown: d.howKnown || null, topic: d.topic ?? null }),
-  fromBody: b => ({ text: b.text, howKnown: b.howKnown ?? '', topic: b.topic }),
+  toBody: d => ({ text: d.text, howKnown: d.howKnown || null, from: d.from ?? null, topic: d.topic ?? null }),
+  fromBody: b => ({ text: b.text, howKnown: b.howKnown ?? '', from: b.from ?? 'owner', topic: b.topic }),
 })
 const { draft } = form
 </script>
@@ -14,8 +22,16 @@ const { draft } = form
   <form class="claim" @submit.prevent="form.submit()">
     <div class="row">
       <PlainField v-model="draft.text" label="Another claim" :fault="form.faultOf('text')" />
-      <PlainField v-model="draft.howKnown" label="How the owner knows" :fault="form.faultOf('howKnown')" />
+      <PlainField v-model="draft.howKnown" label="How they know" :fault="form.faultOf('howKnown')" />
     </div>
+    <ChipGroup
+      v-if="form.touched.value"
+      v-model="draft.from"
+      label="Who says so"
+      :options="CLAIM_FROM"
+      needed
+      :fault="form.faultOf('from')"
+    />
     <FormFoot
       v-if="form.touched.value || form.message.value"
       label="Log the claim"

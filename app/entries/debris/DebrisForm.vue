@@ -9,6 +9,7 @@ interface ItemDraft {
   amount: DebrisAmount | ''
   mm: string
   magnet: 'takes' | 'leaves' | ''
+  count: string
 }
 interface Draft {
   place: DebrisBody['place'] | null
@@ -17,11 +18,12 @@ interface Draft {
   sinceRebuild: string
   sinceIn: 'h' | 'km' | 'months'
   control: DebrisBody['control']
+  controlCount: string
   controlOf: NonNullable<DebrisBody['controlOf']> | null
   note: string
 }
 const sheet = useSheet()
-const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '', magnet: '' })
+const newItem = (): ItemDraft => ({ material: '', amount: '', mm: '', magnet: '', count: '' })
 const form = useEntryForm<'debris', Draft>({
   kind: 'debris',
   blank: () => ({
@@ -31,6 +33,7 @@ const form = useEntryForm<'debris', Draft>({
     sinceRebuild: '',
     sinceIn: sheet.job.value.machine.meterUnit === 'km' ? 'km' : 'h',
     control: 'none',
+    controlCount: '',
     controlOf: null,
     note: '',
   }),
@@ -44,12 +47,14 @@ const form = useEntryForm<'debris', Draft>({
         amount: i.amount as DebrisAmount,
         largestUm: micrometres(i.mm),
         magnet: i.magnet || null,
+        per100Ml: typedFigure(i.count) as number | null,
       })),
     hoursSinceOil: typedFigure(d.hoursSinceOil) as number | null,
     hoursSinceRebuild: d.sinceIn === 'h' ? (typedFigure(d.sinceRebuild) as number | null) : null,
     kmSinceRebuild: d.sinceIn === 'km' ? (typedFigure(d.sinceRebuild) as number | null) : null,
     monthsSinceRebuild: d.sinceIn === 'months' ? (typedFigure(d.sinceRebuild) as number | null) : null,
     control: d.control ?? 'none',
+    controlPer100Ml: d.control && d.control !== 'none' ? (typedFigure(d.controlCount ?? '') as number | null) : null,
     controlOf: d.control && d.control !== 'none' ? (d.controlOf ?? null) : null,
     note: d.note || null,
   }),
@@ -61,12 +66,14 @@ const form = useEntryForm<'debris', Draft>({
           amount: i.amount,
           mm: i.largestUm === null ? '' : String(i.largestUm / 1000),
           magnet: i.magnet ?? ('' as const),
+          count: figureText(i.per100Ml ?? null),
         }))
       : [newItem()],
     hoursSinceOil: figureText(b.hoursSinceOil),
     sinceRebuild: figureText(b.hoursSinceRebuild ?? b.kmSinceRebuild ?? b.monthsSinceRebuild ?? null),
     sinceIn: b.kmSinceRebuild != null ? 'km' : b.monthsSinceRebuild != null ? 'months' : 'h',
     control: b.control,
+    controlCount: figureText(b.controlPer100Ml ?? null),
     controlOf: b.controlOf ?? null,
     note: b.note ?? '',
   }),
@@ -108,6 +115,7 @@ const itemFault = (i: number): string =>
             :options="{ takes: 'takes it', leaves: 'leaves it' }"
             empty="not tried"
           />
+          <PlainField v-model="item.count" label="Counted in 100 mL" suffix="pieces" inputmode="numeric" />
           <ElButton link v-if="draft.items.length > 1" class="link" @click="draft.items.splice(i, 1)">
             Take out
           </ElButton>
@@ -157,6 +165,15 @@ const itemFault = (i: number): string =>
       label="The control was"
       :options="CONTROL_OF"
       :fault="form.faultOf('controlOf')"
+    />
+    <PlainField
+      v-if="draft.control && draft.control !== 'none'"
+      v-model="draft.controlCount"
+      label="Counted in 100 mL of the control"
+      suffix="pieces"
+      inputmode="numeric"
+      class="short"
+      :fault="form.faultOf('controlPer100Ml')"
     />
     <VerdictWords :judged="judged" />
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />

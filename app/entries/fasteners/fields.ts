@@ -1,3 +1,4 @@
+import { FOUND_TIGHT } from '#core/words/looks'
 import { HOT_METHODS, STUCK_METHODS } from '#core/words/opened'
 import type { FindingPlan } from '../fieldPlan'
 
@@ -6,7 +7,7 @@ export default {
   tab: { label: 'Fasteners', at: 4 },
   log: 'Log the fasteners',
   how: null,
-  counts: false,
+  counts: true,
   intro: 'A line for each cover or joint. Corrected with what went back, the counts must come out even.',
   caution: "Heat and penetrating oil don't go together. Fuel away, eyes covered.",
   fields: [
@@ -26,6 +27,24 @@ export default {
       key: 'fireAway',
       label: 'Before heat or sparks: tank away, fuel shut, rags out',
       when: d => (d.stuck as string[]).some(m => (HOT_METHODS as readonly string[]).includes(m)),
+    },
+    {
+      type: 'rows',
+      key: 'found',
+      label: 'As each was when it was undone',
+      add: 'A bolt, as it was found',
+      columns: [
+        { key: 'where', label: 'Which one' },
+        { key: 'state', label: 'It was', options: FOUND_TIGHT, start: 'tight' },
+        { key: 'torque', label: 'Came loose at', figure: true, unit: 'N.m', suffix: 'N·m' },
+      ],
+    },
+    {
+      type: 'figure',
+      key: 'usualMinutes',
+      label: 'Usually takes',
+      suffix: 'min',
+      when: d => (d.stuck as string[]).length > 0,
     },
     { type: 'figure', key: 'minutes', label: 'It took', suffix: 'min', when: d => (d.stuck as string[]).length > 0 },
     { type: 'text', key: 'broke', label: 'What broke', when: d => (d.stuck as string[]).length > 0 },

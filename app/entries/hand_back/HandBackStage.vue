@@ -133,6 +133,13 @@ const care = computed(() =>
       <FindingForm name="refused" />
     </section>
     <section class="block">
+      <h2>
+        To be looked at again <span class="lab">on the card, at the next visit, and on Today when it is due</span>
+      </h2>
+      <WatchDone />
+      <FindingForm v-if="session.mayLog('watch')" name="watch" />
+    </section>
+    <section class="block">
       <h2>{{ done && !form.correcting.value ? 'Handed back' : 'Hand it back' }}</h2>
       <p v-if="done && !form.correcting.value">
         To {{ done.body.to

@@ -3,7 +3,7 @@ import { keptOf } from '#core/entries/kept'
 import type { MeasureBody } from '#core/entries/measure/schema'
 import type { HowGot } from '#core/log/words'
 import { placesOfSize } from '#core/entries/measure/dangers'
-import { MEASURED_WHEN } from '#core/words/opened'
+import { DIAL_SWING, MEASURED_WHEN, RING_SHAPES } from '#core/words/opened'
 import { MEASURE_HOW } from '#core/measure/hows'
 import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '#core/measure/items'
 import { TOOL_LABELS } from '#core/measure/tools'
@@ -20,6 +20,8 @@ interface Draft {
   when: MeasureBody['when']
   how: HowGot
   sold: string
+  swing: keyof typeof DIAL_SWING | null
+  shape: keyof typeof RING_SHAPES | null
   note: string
 }
 const sheet = useSheet()
@@ -41,8 +43,12 @@ const start = (item: MeasureItem): Draft => ({
   when: 'as_found',
   how: 'measured',
   sold: '',
+  swing: null,
+  shape: null,
   note: '',
 })
+/** sizes of a ring, whose shape may be what it is by design */
+const ofRing = (item: MeasureItem): boolean => item.startsWith('ring_')
 const form = useEntryForm<'measure', Draft>({
   kind: 'measure',
   blank: () =>
@@ -62,6 +68,8 @@ const form = useEntryForm<'measure', Draft>({
       .split(/[\s;]+/)
       .filter(Boolean)
       .map(t => typedFigure(t) as number),
+    ...(MEASURE_PLANS[d.item].swing && { swing: d.swing ?? null }),
+    ...(ofRing(d.item) && { shape: d.shape ?? null }),
     note: d.note || null,
   }),
   fromBody: (b, how) => ({
@@ -73,6 +81,8 @@ const form = useEntryForm<'measure', Draft>({
     when: b.when,
     how: how ?? 'measured',
     sold: b.soldMm.join(' '),
+    swing: b.swing ?? null,
+    shape: b.shape ?? null,
     note: b.note ?? '',
   }),
 })
@@ -165,6 +175,20 @@ const HOW = { measured: 'Measured', by_feel: 'By feel', by_eye: 'By eye' }
         :fault="form.faultOf(`reads.${i}`)"
       />
     </div>
+    <ChipGroup
+      v-if="plan.swing"
+      v-model="draft.swing"
+      label="The dial shows"
+      :options="DIAL_SWING"
+      :fault="form.faultOf('swing')"
+    />
+    <ChipGroup
+      v-if="ofRing(draft.item)"
+      v-model="draft.shape"
+      label="Shape, by design"
+      :options="RING_SHAPES"
+      :fault="form.faultOf('shape')"
+    />
     <PlainField
       v-if="plan.sold"
       v-model="draft.sold"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fillMarks, TIP_PCT } from '#core/oil/fillMarks'
 import type { OilBody } from '#core/entries/oil/schema'
-import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '#core/words/looks'
+import { OIL_COLOURS, OIL_GLITTER, OIL_HISTORY, OIL_READ_WHEN, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '#core/words/looks'
 import { shownIn } from '#core/units/unitRound'
 
 interface Draft {
@@ -15,10 +15,14 @@ interface Draft {
   smell: OilBody['smell']
   glitter: OilBody['glitter']
   whereGone: OilBody['whereGone']
+  history: 'known' | 'unknown' | null
+  readWhen: 'after_run' | 'standing' | null
   note: string
 }
 const sheet = useSheet()
 const facts = computed(() => sheet.job.value.facts)
+/** oil in a tank of its own runs down while it stands */
+const tank = computed(() => facts.value.oiling === 'pump_dry')
 const glass = computed(() => facts.value.oilShows === 'window')
 const blank = (): Draft => ({
   by: facts.value.oilShows === 'drained' ? 'volume' : null,
@@ -31,6 +35,8 @@ const blank = (): Draft => ({
   smell: null,
   glitter: null,
   whereGone: null,
+  history: null,
+  readWhen: null,
   note: '',
 })
 
@@ -45,6 +51,8 @@ const form = useEntryForm<'oil', Draft>({
     smell: d.smell,
     glitter: d.glitter,
     whereGone: d.whereGone ?? null,
+    history: d.history ?? null,
+    ...(tank.value && { readWhen: d.readWhen ?? null }),
     note: d.note || null,
   }),
   fromBody: b => ({
@@ -58,6 +66,8 @@ const form = useEntryForm<'oil', Draft>({
     smell: b.smell,
     glitter: b.glitter,
     whereGone: b.whereGone,
+    history: b.history ?? null,
+    readWhen: b.readWhen ?? null,
     note: b.note ?? '',
   }),
 })
@@ -86,6 +96,9 @@ const level = computed({
 })
 const marks = computed(() => fillMarks(facts.value, sheet.job.value.spec, sheet.job.value.fill))
 const show = (ml: number): string => shownIn(ml, 'mL', sheet.policy.value.volumeUnit)
+/** marks that nobody measured on this engine are said to be what they are */
+const markWords = (ml: number): string =>
+  `${show(ml)}${marks.value?.source === 'rule_of_thumb' ? ', rule of thumb' : ''}`
 const belowStick = computed(
   () =>
     judged.value?.volumeMl !== null && judged.value?.volumeMl !== undefined && judged.value.state === 'dangerously_low',
@@ -126,8 +139,8 @@ const BY = computed(() => ({
       v-model="level"
       :glass="glass"
       :dry="draft.by === 'dry'"
-      :low="marks ? show(marks.lowMl) : ''"
-      :full="marks ? show(marks.fullMl) : ''"
+      :low="marks ? markWords(marks.lowMl) : ''"
+      :full="marks ? markWords(marks.fullMl) : ''"
       :colour="draft.colour"
       :mark="judged?.mark ?? 'open'"
     />
@@ -166,6 +179,12 @@ const BY = computed(() => ({
         class="narrow"
         :fault="form.faultOf('reading')"
       />
+      <ChipGroup
+        v-if="tank && draft.by !== 'volume'"
+        v-model="draft.readWhen"
+        label="Read when? Run it first, then read"
+        :options="OIL_READ_WHEN"
+      />
       <VerdictWords :judged="judged" bare />
       <p v-if="judged?.details[0]" class="note">{{ judged.details[0] }}</p>
       <ChipGroup
@@ -178,6 +197,7 @@ const BY = computed(() => ({
       <ChipGroup v-model="draft.thickness" label="Thickness" :options="OIL_THICKNESS" />
       <ChipGroup v-model="draft.smell" label="Smell" :options="OIL_SMELLS" />
       <ChipGroup v-model="draft.glitter" label="Glitter" :options="OIL_GLITTER" />
+      <ChipGroup v-model="draft.history" label="What oil is it?" :options="OIL_HISTORY" />
       <ChipGroup v-if="low" v-model="draft.whereGone" label="Where did it go?" :options="WHERE_GONE" />
       <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
       <FormFoot

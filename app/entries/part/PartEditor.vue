@@ -3,7 +3,7 @@ import { keptOf } from '#core/entries/kept'
 import type { Entry } from '#core/entries/types'
 import type { PartBody } from '#core/entries/part/schema'
 import type { HowGot } from '#core/log/words'
-import { PART_ROLES } from '#core/words/opened'
+import { PART_ROLES, SCORE_SIDES } from '#core/words/opened'
 import { PART_PLANS } from '#core/teardown/parts'
 import { DISPOSITIONS, OIL_STATES } from '#core/teardown/partPlan'
 import { placeKey } from '#core/teardown/places'
@@ -16,6 +16,7 @@ const props = defineProps<{ part: PartKey; place: string | null; base?: Entry; i
 interface Draft {
   disposition: PartBody['disposition'] | null
   seen: string[]
+  side: keyof typeof SCORE_SIDES | null
   oil: PartBody['oil']
   role: PartBody['role']
   how: HowGot
@@ -32,6 +33,7 @@ const form = useEntryForm<'part', Draft>({
   blank: () => ({
     disposition: null,
     seen: [],
+    side: null,
     oil: 'not_looked',
     role: 'open',
     how: 'by_eye',
@@ -45,6 +47,7 @@ const form = useEntryForm<'part', Draft>({
     place: props.place,
     disposition: d.disposition as PartBody['disposition'],
     seen: d.seen,
+    side: d.seen.length ? (d.side ?? null) : null,
     oil: d.oil,
     role: d.role,
     reason: d.reason || null,
@@ -54,6 +57,7 @@ const form = useEntryForm<'part', Draft>({
   fromBody: (b, how) => ({
     disposition: b.disposition,
     seen: [...b.seen],
+    side: b.side ?? null,
     oil: b.oil,
     role: b.role,
     how: how ?? 'by_eye',
@@ -97,6 +101,13 @@ function sound(): void {
 <template>
   <form class="part" @submit.prevent="form.submit()">
     <MultiChips v-model="draft.seen" label="Seen on it" :options="plan.look" :fault="form.faultOf('seen')" />
+    <ChipGroup
+      v-if="plan.group === 'top' && draft.seen.length"
+      v-model="draft.side"
+      label="On which side"
+      :options="SCORE_SIDES"
+      :fault="form.faultOf('side')"
+    />
     <ChipGroup
       v-model="draft.disposition"
       label="What becomes of it"

@@ -44,6 +44,7 @@ const session = useSessionStore()
         <b>{{ known.name }}</b>, {{ known.customerName }}, {{ known.meter }}
         <ElButton link class="link" @click="draft.machineId = ''">It is another machine</ElButton>
       </p>
+      <WatchList v-if="back?.visits.length" :history="back.visits" class="gap" />
       <EarlierVisits v-if="back?.visits.length" :visits="back.visits" class="gap" />
     </section>
     <template v-else>

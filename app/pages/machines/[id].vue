@@ -96,6 +96,7 @@ async function save(): Promise<void> {
       <section v-if="view.visits.length" class="block">
         <h2>What it carries</h2>
         <p v-for="line in view.rhythm" :key="line">{{ line }}</p>
+        <WatchList :history="view.visits" />
         <EarlierVisits :visits="view.visits" carried />
       </section>
       <section class="block two">

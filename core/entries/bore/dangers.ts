@@ -12,6 +12,17 @@ export function boreFacts(judged: BoreJudgement): FactDraft[] {
       whose: judged.sizeMark === 'past' ? 'maker' : 'rule_of_thumb',
       value,
     },
+    ...(judged.score
+      ? [
+          {
+            subject: 'cylinder',
+            property: 'score',
+            mark: judged.score.condemned ? ('past' as const) : ('near' as const),
+            whose: 'looked' as const,
+            value: `a score of ${judged.score.depthMm.toFixed(2)} mm${judged.score.condemned ? ' that no size cut in it clears' : ''}`,
+          },
+        ]
+      : []),
     ...(judged.fitMark
       ? (['piston', 'cylinder'] as const).map(subject => ({
           subject,

@@ -1,7 +1,7 @@
 import type { Room } from '../room'
 import { boreFacts, boreHazards } from './dangers'
 import type { BoreJudgement } from './judge'
-import { judgeBore } from './judge'
+import { beforeHone, judgeBore } from './judge'
 
 export const room: Room<'bore'> = {
   name: 'bore',
@@ -12,5 +12,10 @@ export const room: Room<'bore'> = {
   handsIn: () => true,
   judge: judgeBore,
   facts: (_entry, _file, judged) => boreFacts(judged as BoreJudgement),
+  // asked, not refused: a reading that happened stands
+  owes: (entry, inForce) =>
+    beforeHone(entry, inForce) || entry.body.noBefore
+      ? []
+      : [{ text: 'Bore: honed, and no figure from before honing. Say why it was not taken', must: false }],
   hazards: (_entry, _file, judged) => boreHazards(judged as BoreJudgement),
 }

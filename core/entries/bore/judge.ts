@@ -8,7 +8,11 @@ import { boreGrid, boreOversize, boreTempCorrect } from '../../measure/bore'
 import { TOOLS } from '../../measure/tools'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
+import { SCORE_SIDES } from '../../words/opened'
+import type { KeyOf } from '../../words/keys'
+import type { BORE } from '../../engine/words'
 import type { Logged } from '../../log/entry'
+import type { Entry } from '../types'
 import type { BoreBody } from './schema'
 
 /** Wear, taper, out-of-round by class, mm; bare aluminium lies a little under iron. Rule of thumb, general engine-machining practice. */
@@ -42,10 +46,89 @@ export interface BoreJudgement extends Judgement {
   fitMark: Mark | null
   /** no clearance, or less than none */
   binds: boolean
+  /** the deepest score, and whether no size that can be cut clears it; null where none was measured */
+  score: { depthMm: number; condemned: boolean } | null
+}
+
+interface Score {
+  depthMm: number
+  /** a bore of this size just clears it, mm */
+  clearsMm: number
+}
+
+/** The size at which a score is gone: the bore where it runs, and its depth on both sides. */
+function scoreOf({ scoreDepth }: BoreBody, _file: JobFile, rowsMm: [number, number][]): Score | null {
+  if (!scoreDepth || scoreDepth.value <= 0) return null
+  const depthMm = convert(scoreDepth.value, scoreDepth.unit, 'mm')
+  return { depthMm, clearsMm: Math.max(...rowsMm.flat()) + 2 * depthMm }
+}
+
+/** Whether a first figure of this bore stands, taken before it was honed. */
+export const beforeHone = (entry: Logged<BoreBody>, inForce: Entry[]): boolean =>
+  entry.body.when !== 'after_hone' ||
+  inForce.some(
+    e =>
+      e.kind === 'bore' &&
+      e.id !== entry.id &&
+      e.body.when !== 'after_hone' &&
+      (e.body.ofCylinder ?? null) === (entry.body.ofCylinder ?? null),
+  )
+
+function scoreWords(
+  { depthMm, clearsMm }: Score,
+  { scoreSide, nominal }: BoreBody,
+  kind: KeyOf<typeof BORE>,
+  sizesMm: number[],
+  unit: string,
+): string[] {
+  const show = (mm: number): string => shownIn(mm, 'mm', unit)
+  const standard = convert(nominal.value, nominal.unit, 'mm')
+  const needs = Math.max(2 * depthMm, clearsMm - standard)
+  const largest = sizesMm.length ? Math.max(...sizesMm) : null
+  const where = scoreSide ? `, ${SCORE_SIDES[scoreSide].toLowerCase()}` : ''
+  const short =
+    largest === null
+      ? ''
+      : largest >= needs - 1e-9
+        ? `; +${largest} is sold and clears it`
+        : `; the largest sold is +${largest}, short by ${show(needs - largest)}`
+  const first = `A score ${show(depthMm)} deep${where}: it is gone at +${Number(needs.toFixed(3))} mm, twice its depth and what the bore is worn${short}.`
+  if (kind === 'bare')
+    return [`${first} This bore is unlined: no size is cut in it, so it is not repairable. New rings and a rebore are out.`]
+  if (kind === 'plated') return [`${first} A plating is never bored: replate, sleeve or a new cylinder.`]
+  return [first]
+}
+
+/** With the piston in hand the bore is cut to it, and never the other way round. */
+function cutWords({ pistonInHand, unit }: BoreBody, least: Limit | null, most: Limit | null, nominalMm: number): string[] {
+  if (!pistonInHand) return []
+  const piston = convert(pistonInHand.value, pistonInHand.unit, 'mm')
+  const show = (mm: number): string => shownIn(mm, 'mm', unit)
+  const [lo, hi] = [least?.value ?? null, most?.value ?? null]
+  if (lo === null && hi === null)
+    return [
+      `Piston in hand ${show(piston)}: the bore is cut to it and its clearance. What clearance new parts have is not on the sheet; put it there before it is sent out.`,
+    ]
+  const aim = lo !== null && hi !== null ? (lo + hi) / 2 : ((lo ?? hi) as number)
+  const over = piston + aim - nominalMm
+  return [
+    `Size to cut: piston ${show(piston)} + ${show(aim)} = ${show(piston + aim)}${lo !== null && hi !== null ? ` (${show(piston + lo)} to ${show(piston + hi)})` : ''}, ${over >= 0 ? '+' : '−'}${show(Math.abs(over))} on the standard bore.`,
+  ]
+}
+
+/** Of a bore that goes together: the band of new parts, beside what may run on. */
+function newFitWords(grid: BoreGrid | null, least: Limit | null, most: Limit | null, unit: string): string[] {
+  if (!grid || grid.clearanceMinMm === undefined || grid.clearanceMaxMm === undefined || (!least && !most)) return []
+  const inside =
+    (least === null || grid.clearanceMinMm >= least.value - 1e-9) && (most === null || grid.clearanceMaxMm <= most.value + 1e-9)
+  const band = [least && `least ${least.words}`, most && `most ${most.words}`].filter(Boolean).join(', ')
+  return [
+    `${shownIn(grid.clearanceMinMm, 'mm', unit)} to ${shownIn(grid.clearanceMaxMm, 'mm', unit)} against the band of new parts, ${band}: ${inside ? 'as new' : 'outside it; within its limit it may still run'}.`,
+  ]
 }
 
 /** A bore by its readings, against its limits, and the oversize that would clean it up. */
-export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement {
+export function judgeBore(entry: Logged<BoreBody>, file: JobFile, inForce: Entry[] = []): BoreJudgement {
   const { rows, unit, nominal, piston, tool, partC, sizesMm, holdCentre, when, crossHatch } = entry.body
   const { bore: kind, engineClass } = file.facts
   const cold = (value: number): number => {
@@ -70,7 +153,11 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement
     oor: limitOf(file, 'bore_oor_max', thumb[2], unit),
     clearance: limitOf(file, 'piston_clearance_max', CLEARANCE_SHARE * nominalMm, unit),
     least: limitOf(file, 'piston_clearance_min', null, unit),
+    // what goes together new has a band of its own, narrower than what may run on
+    newMost: limitOf(file, 'piston_clearance_new_max', null, unit),
+    newLeast: limitOf(file, 'piston_clearance_new_min', null, unit),
   }
+  const score = scoreOf(entry.body, file, rowsMm)
   const grid = boreGrid({
     readingsMm: rowsMm,
     nominalMm,
@@ -107,7 +194,8 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement
       ? null
       : boreOversize({
           nominalMm,
-          largestMm: grid.largestMm,
+          // a score is cut out on both sides of the bore
+          largestMm: Math.max(grid.largestMm, score?.clearsMm ?? 0),
           sizesMm,
           minCutDiaMm: 0.05,
           honeDiaMm: 0.05,
@@ -116,7 +204,10 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement
           maxOversizeMm: null,
           wearLimitMm: limits.wear?.value ?? 0.05,
         })
-  if (worst !== 'good' || kind !== 'iron') details.push(...oversizeWords(oversize, sizesMm, unit))
+  const condemned = score !== null && kind !== 'unknown' && (kind !== 'iron' || oversize?.status === 'no_option')
+  if (score) details.push(...scoreWords(score, entry.body, kind, sizesMm, unit))
+  if (worst !== 'good' || kind !== 'iron' || score) details.push(...oversizeWords(oversize, sizesMm, unit))
+  details.push(...cutWords(entry.body, limits.newLeast ?? limits.least, limits.newMost, nominalMm))
   if (crossHatch === 'no') details.push('No cross-hatch left: worn smooth or glazed. A shine alone is no good bore.')
   if (crossHatch === 'not_looked') details.push('Cross-hatch not looked for.')
   if (when === 'after_hone')
@@ -124,19 +215,28 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile): BoreJudgement
       pistonMm === null
         ? 'Honed: measure the piston too, the fit is bore less piston.'
         : 'Honed: this is the fit that goes together.',
+      ...newFitWords(fit[0] ? grid : null, limits.newLeast, limits.newMost, unit),
+      ...(beforeHone(entry, inForce)
+        ? []
+        : [
+            entry.body.noBefore
+              ? `Not measured before honing: ${entry.body.noBefore}`
+              : 'Measured before honing? No figure stands: what was wear and what the hone took can no longer be told apart. Say why.',
+          ]),
     )
   if (partC === null) details.push('Taken as at 20 °C: a warm barrel reads large.')
   return {
     entryId: entry.id,
-    mark: worst,
+    mark: condemned ? 'past' : score ? graver(worst, 'near') : worst,
     headline: `Bore ${when === 'as_found' ? 'as found' : when === 'before_hone' ? 'before honing' : 'after honing'}: ${judged
       .map(j => `${j.name.toLowerCase()} ${shownIn(j.value, 'mm', unit)}`)
       .slice(0, 3)
-      .join(', ')}`,
+      .join(', ')}${score ? `, score ${shownIn(score.depthMm, 'mm', unit)} deep` : ''}`,
     details,
     grid,
     oversize,
     rowsMm,
+    score: score && { depthMm: score.depthMm, condemned },
     clearanceMaxMm: grid.clearanceMaxMm ?? null,
     sizeMark: (['past', 'near', 'open'] as const).find(m => sizes.some(j => j.mark === m)) ?? 'good',
     fitMark: fit[0]?.mark ?? null,

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { BORE_SPAN } from '../../measure/bore'
 import { TOOLS } from '../../measure/tools'
 import { inner, length } from '../../schema/quantities'
-import { keyOf, longText, nullable, ofCylinder } from '../../schema/words'
-import { BORE_WHEN, CROSS_HATCH } from '../../words/opened'
+import { keyOf, longText, nullable, ofCylinder, optionalText } from '../../schema/words'
+import { BORE_WHEN, CROSS_HATCH, SCORE_SIDES } from '../../words/opened'
 
 export const schema = z
   .strictObject({
@@ -38,9 +38,16 @@ export const schema = z
       .max(12),
     holdCentre: z.boolean(),
     crossHatch: keyOf(CROSS_HATCH, 'Cross-hatch'),
+    /** deepest score and where it runs; absent where nobody was asked */
+    scoreDepth: nullable(length('Depth of the score', 3)).optional(),
+    scoreSide: nullable(keyOf(SCORE_SIDES, 'Where the score runs')).optional(),
+    /** a new piston in hand for a bore that is still to be cut: the size follows from it */
+    pistonInHand: nullable(length('Piston in hand', 200)).optional(),
+    /** honed, and never measured before: why */
+    noBefore: optionalText('Why it was not measured before honing', 300).optional(),
     note: longText('Note'),
   })
-  .superRefine(({ rows, unit, nominal, piston }, check) => {
+  .superRefine(({ rows, unit, nominal, piston, pistonInHand, scoreDepth, scoreSide }, check) => {
     const standard = inner(nominal)
     if (standard < 15)
       check.addIssue({
@@ -59,6 +66,18 @@ export const schema = z
           })
       }),
     )
+    if (pistonInHand && standard >= 15 && (inner(pistonInHand) > 1.1 * standard || inner(pistonInHand) < 0.95 * standard))
+      check.addIssue({
+        code: 'custom',
+        path: ['pistonInHand', 'value'],
+        message: 'No piston of that size goes into this bore: look at the decimal point.',
+      })
+    if (scoreSide && !scoreDepth)
+      check.addIssue({
+        code: 'custom',
+        path: ['scoreDepth', 'value'],
+        message: 'How deep is the score? Type its deepest place, or leave its side out.',
+      })
     if (piston && standard >= 15 && (inner(piston) > 1.02 * standard || inner(piston) < 0.95 * standard))
       check.addIssue({
         code: 'custom',

@@ -185,7 +185,7 @@ function lashWords(inForce: Entry[], file: JobFile): string[] {
 }
 
 function visitWords(
-  { points, slopeKpaPer100h, hoursToLimit }: CompressionHistory,
+  { points, slopeKpaPer100h, hoursToLimit, back }: CompressionHistory,
   show: (kpa: number) => string,
 ): string[] {
   const before = points.at(-2)
@@ -194,6 +194,7 @@ function visitWords(
   const words = [
     `${before.number === null ? 'Before' : `On T ${before.number}`} it read ${show(before.pStdKpa)} at sea level, now ${show(now.pStdKpa)}.`,
   ]
+  if (back) words.push('Its meter counts back between the visits: no line is drawn over that.')
   if (slopeKpaPer100h !== null)
     words.push(
       slopeKpaPer100h < 0

@@ -20,6 +20,8 @@ export interface CompressionHistory {
   slopeKpaPer100h: number | null
   hoursToLimit: number | null
   significant: boolean | null
+  /** the meter counts back somewhere between: no line is drawn over that */
+  back: boolean
 }
 
 /** Same state only: throttle open, and the release at work or not alike. */
@@ -36,7 +38,9 @@ export function compressionHistory(
   like: Logged<CompressionBody>,
   limitKpa: number | null,
 ): CompressionHistory | null {
-  const points = visitsWithHours(file.history, now).flatMap(({ entries, hours, number }): CompressionPoint[] => {
+  const visits = visitsWithHours(file.history, now)
+  const back = visits.some(v => v.back)
+  const points = visits.flatMap(({ entries, hours, number }): CompressionPoint[] => {
     const last = keptOf(entries)
       .compression.filter(e => e.body.dry !== null && alike(e, like))
       .at(-1)
@@ -53,12 +57,12 @@ export function compressionHistory(
   if (points.length < 2) return null
   const timed = points.filter(p => p.hours !== null)
   const distinct = new Set(timed.map(p => p.hours)).size
-  if (timed.length < 2 || distinct < 2 || limitKpa === null)
-    return { points, slopeKpaPer100h: null, hoursToLimit: null, significant: null }
+  if (back || timed.length < 2 || distinct < 2 || limitKpa === null)
+    return { points, slopeKpaPer100h: null, hoursToLimit: null, significant: null, back }
   const { slopeKpaPer100h, hoursToLimit, slopeSignificant } = compTrend({
     hours: timed.map(p => p.hours ?? 0),
     pStdKpa: timed.map(p => p.pStdKpa),
     limitKpa,
   })
-  return { points, slopeKpaPer100h, hoursToLimit, significant: slopeSignificant }
+  return { points, slopeKpaPer100h, hoursToLimit, significant: slopeSignificant, back }
 }

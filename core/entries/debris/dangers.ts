@@ -6,7 +6,7 @@ import type { DebrisBody } from './schema'
 /** What never is running in, however new the engine is. */
 const HARD: readonly string[] = ['bearing_flake', 'babbitt', 'iron_chips']
 /** Dirt that blocks what is behind it. */
-const BLOCKS: readonly string[] = ['sealant', 'friction_fibre', 'grit', 'plastic']
+const BLOCKS: readonly string[] = ['sealant', 'friction_fibre', 'grit', 'plastic', 'lint', 'fibre', 'glue']
 /** One trace is looked at again at the same place; more than that is a find. */
 const more = (amount: string): boolean => amount !== 'none' && amount !== 'trace'
 

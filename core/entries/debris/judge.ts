@@ -61,6 +61,10 @@ export const SOURCE_WORDS: Record<string, string> = {
   coolant_leak: 'coolant leak',
   condensation: 'condensation',
   lab_sample: 'a laboratory would tell',
+  rag_or_wipe: 'a rag or wipe, the workshop’s or the owner’s: look for more',
+  filter_material: 'the filter’s own material',
+  gasket_or_seal: 'a gasket or seal',
+  filter_batch: 'glue of the filter: look at the others of its batch',
 }
 
 const DEFAULT_INTERVAL_H = 50
@@ -102,6 +106,9 @@ const MAGNETIC: Partial<Record<DebrisMaterial, boolean>> = {
   carbon: false,
   sealant: false,
   plastic: false,
+  lint: false,
+  fibre: false,
+  glue: false,
 }
 
 /** Area that an amount covers on the tray, mm²: only ratios of these are used. Shop judgement. */
@@ -110,8 +117,8 @@ const AREA_MM2: Record<DebrisAmount, number> = { none: 0, trace: 2, some: 15, mu
 /** Rate up to which a sample is steady whatever came before, mm² an hour. Shop judgement. */
 const FLOOR_MM2_PER_H = 0.2
 
-/** Samples of the same place, on earlier visits and this one, each with the hours that it covers. */
-function growthOf(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[]): ReturnType<typeof debrisGrowth> | null {
+/** Samples of the same place before this one, on earlier visits and on this. */
+function samplesBefore(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[]): Logged<DebrisBody>[] {
   const before = [
     ...file.history.flatMap(v => v.entries),
     ...inForce.slice(
@@ -122,9 +129,34 @@ function growthOf(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[]): R
       ),
     ),
   ]
-  const samples = [...keptOf(before).debris, entry].filter(
-    e => e.body.place === entry.body.place && (e.body.hoursSinceOil ?? 0) > 0,
-  )
+  return keptOf(before).debris.filter(e => e.body.place === entry.body.place)
+}
+
+/** What was counted in 100 mL, all of it; null where nobody counted. */
+function counted(items: DebrisBody['items']): number | null {
+  const counts = items.map(i => i.per100Ml ?? null).filter(c => c !== null)
+  return counts.length ? counts.reduce((a, b) => a + b, 0) : null
+}
+
+/** Counted pieces, against the sound one beside it and against the sample before. */
+function countWords({ body }: Logged<DebrisBody>, before: Logged<DebrisBody>[]): string[] {
+  const count = counted(body.items)
+  if (count === null) return []
+  const words = [`${count} pieces in 100 mL`]
+  if (body.controlPer100Ml != null)
+    words.push(
+      body.controlPer100Ml > 0
+        ? `the control has ${body.controlPer100Ml}, so ${(count / body.controlPer100Ml).toFixed(1)} times as many`
+        : 'the control has none',
+    )
+  const last = before.map(e => counted(e.body.items)).findLast(c => c !== null)
+  if (last !== undefined && last !== null)
+    words.push(`the sample before had ${last}${last > 0 ? `, so ${(count / last).toFixed(1)} times as many` : ''}`)
+  return [`${words.join('; ')}.`]
+}
+
+function growthOf(entry: Logged<DebrisBody>, before: Logged<DebrisBody>[]): ReturnType<typeof debrisGrowth> | null {
+  const samples = [...before, entry].filter(e => (e.body.hoursSinceOil ?? 0) > 0)
   if (samples.length < 2 || samples.at(-1)?.id !== entry.id) return null
   const area = (e: Logged<DebrisBody>): number => e.body.items.reduce((sum, i) => sum + AREA_MM2[i.amount], 0)
   return debrisGrowth({
@@ -148,7 +180,8 @@ export function judgeDebris(entry: Logged<DebrisBody>, file: JobFile, inForce: E
     breakInH: 1,
   })
   const { score, sources } = scored
-  const growth = growthOf(entry, file, inForce)
+  const before = samplesBefore(entry, file, inForce)
+  const growth = growthOf(entry, before)
   const state = growth?.raiseOneLevel ? NEXT_STATE[scored.state] : scored.state
   const details = [`Scores ${Math.round(score)} of 100 (shop judgement). ${STATE_ADVICE[state]}`]
   if (sources.length) details.push(`Most likely from: ${sources.map(s => SOURCE_WORDS[s] ?? s).join(', ')}.`)
@@ -156,6 +189,7 @@ export function judgeDebris(entry: Logged<DebrisBody>, file: JobFile, inForce: E
     details.push(
       `Against earlier samples of this place it is ${GROWTH_WORDS[growth.state]}${growth.ratio === null ? '' : `, ${growth.ratio.toFixed(1)} times the usual rate`}.${growth.raiseOneLevel ? ' Counted one level graver for it.' : ''}`,
     )
+  details.push(...countWords(entry, before))
   if (body.control !== 'none') details.push(CONTROL_WORDS[body.control])
   else if (bedded !== null && bedded < 1 && scored.state !== 'normal')
     details.push(

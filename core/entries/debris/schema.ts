@@ -9,6 +9,8 @@ export const debrisItem = z
     magnet: nullable(z.enum(['takes', 'leaves'], { error: 'Say whether the magnet takes it or leaves it.' })),
     material: z.enum(DEBRIS_MATERIALS, { error: "Say what it is made of, or “can't tell”." }),
     amount: z.enum(DEBRIS_AMOUNTS, { error: 'Say how much there is.' }),
+    /** pieces in 100 mL, where somebody counted them; absent where nobody was asked */
+    per100Ml: nullable(figureIn('Pieces in 100 mL', 0, 1_000_000, 'pieces')).optional(),
     largestUm: nullable(
       z
         .number({ error: 'Largest piece: type a size.' })
@@ -23,7 +25,7 @@ export const debrisItem = z
 
 export const schema = z.strictObject({
   place: keyOf(DEBRIS_PLACES, 'Where it was found'),
-  items: z.array(debrisItem).max(13, 'At most 13 kinds of debris in one sample.'),
+  items: z.array(debrisItem).max(16, 'At most 16 kinds of debris in one sample.'),
   hoursSinceOil: nullable(hoursField('Hours on this oil')),
   hoursSinceRebuild: nullable(hoursField('Hours since new or rebuilt')),
   /** the same by what the machine counts, or by the calendar where it counts nothing */
@@ -34,6 +36,8 @@ export const schema = z.strictObject({
     .nullish()
     .transform(c => c ?? 'none'),
   /** what the control was: a sound engine clears, an unused part of the batch convicts the batch */
+  /** pieces in 100 mL of the control */
+  controlPer100Ml: nullable(figureIn('Pieces in 100 mL of the control', 0, 1_000_000, 'pieces')).optional(),
   controlOf: z.enum(['sound_engine', 'unused_part']).nullish(),
   note: longText('Note'),
 })

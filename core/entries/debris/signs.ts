@@ -13,6 +13,8 @@ const DEBRIS: Record<string, string> = {
   plastic: 'd_plastic',
   grit: 'd_grit',
   sealant: 'd_sealant',
+  glue: 'd_sealant',
+  fibre: 'd_fibre',
   emulsion: 'oil_milky',
 }
 

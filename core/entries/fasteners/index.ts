@@ -1,11 +1,14 @@
 import { HOT_METHODS } from '../../words/opened'
 import { keptOf } from '../kept'
+import { foundFacts, judgeFasteners } from './judge'
 import type { Room } from '../room'
 
 export const room: Room<'fasteners'> = {
   name: 'fasteners',
   stage: 'open_up',
   handsIn: () => true,
+  judge: judgeFasteners,
+  facts: ({ body }) => foundFacts(body),
   // no flame, torch or sparks beside fuel
   refuse({ body: { stuck, fireAway } }, { inForce }) {
     if (fireAway || !stuck.some(m => HOT_METHODS.includes(m))) return null

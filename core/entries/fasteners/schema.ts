@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { count, keyOf, nullable, optionalText, shortText } from '../../schema/words'
+import { torque } from '../../schema/quantities'
+import { FOUND_TIGHT } from '../../words/looks'
 import { STUCK_METHODS } from '../../words/opened'
 
 export const schema = z
@@ -12,6 +14,19 @@ export const schema = z
     stuck: z.array(keyOf(STUCK_METHODS, 'Method')).max(7),
     minutes: nullable(count('Minutes', 0, 600)),
     broke: optionalText('What broke', 200),
+    /** what it usually takes; absent where nobody was asked */
+    usualMinutes: nullable(count('Usual time', 0, 600)).optional(),
+    /** how each was as it was undone: found loose, its torque, broke */
+    found: z
+      .array(
+        z.strictObject({
+          where: shortText('Which one', 80),
+          state: keyOf(FOUND_TIGHT, 'How it was'),
+          torque: nullable(torque('Torque it came loose at')),
+        }),
+      )
+      .max(40, 'Forty fasteners are enough for one cover.')
+      .optional(),
     /** tank away, shut, rags out: ticked before heat or sparks */
     fireAway: z.boolean().nullish(),
   })

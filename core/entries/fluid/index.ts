@@ -1,11 +1,31 @@
+import type { FactDraft, HazardStart } from '../../log/facts'
+import { levelStarts } from '../oil/dangers'
 import type { Room } from '../room'
+import type { FluidJudgement } from './judge'
+import { judgeFluid } from './judge'
+
+const INSIDE: readonly (string | null)[] = ['ok', 'ok_low', 'slightly_over']
+
+/** What it adds up to speaks where it is wrong; that it is right is read on the stick. */
+const facts = (judged: FluidJudgement | null): FactDraft[] =>
+  judged?.state && !INSIDE.includes(judged.state)
+    ? [{ subject: 'oil', property: 'level', mark: judged.mark, whose: 'maker', value: judged.headline }]
+    : []
 
 export const room: Room<'fluid'> = {
   name: 'oil let out or put in',
   stage: 'first_look',
   answers: ['fuel'],
   // letting oil or fuel out means tipping it, or a spark near what runs out
-  handsIn: ({ body }) => body.action === 'drained',
-  deeds: ({ body }) => [{ did: body.action, subject: 'oil' }],
-  acts: ({ body }) => (body.action === 'filled' ? ['refill'] : ['tip']),
+  handsIn: ({ body }) => body.action === 'drained' || body.action === 'drawn_off',
+  judge: judgeFluid,
+  facts: (_entry, _file, judged) => facts(judged as FluidJudgement | null),
+  hazards: (_entry, _file, judged): HazardStart[] => {
+    const { state, mark } = judged as FluidJudgement
+    return state ? levelStarts(state, mark !== 'past') : []
+  },
+  deeds: ({ body }) =>
+    body.action === 'drained' || body.action === 'filled' ? [{ did: body.action, subject: 'oil' }] : [],
+  acts: ({ body: { action } }) =>
+    action === 'filled' ? ['refill'] : action === 'drained' || action === 'drawn_off' ? ['tip'] : [],
 }

@@ -55,6 +55,30 @@ export const SIZE_MEANS: Partial<Record<MeasureItem, Meaning>> = {
     hazard: 'crank_bent',
     why: 'a bent crank breaks its bearings and its blade mount',
   },
+  rod_cap: { parts: ['rod'], property: 'cap', hazard: 'knock', why: 'a rod that has lost so much parts and throws metal' },
+  main_runout: {
+    parts: ['crank'],
+    property: 'runout_main',
+    hazard: 'shaft_bent',
+    why: 'a bent crank breaks its bearings and its blade mount',
+  },
+  shaft_runout: {
+    parts: ['crank'],
+    property: 'runout_shaft',
+    hazard: 'shaft_bent',
+    why: 'a bent shaft shakes its blade loose',
+  },
+  blade_runout: {
+    parts: ['blade'],
+    property: 'plane',
+    hazard: 'blade_bent',
+    why: 'blade, hub or shaft is bent: it shakes loose and flies',
+  },
+  seal_height: { parts: ['seals'], property: 'height' },
+  ring_under: { parts: ['piston'], property: 'under' },
+  pump_spindle: { parts: ['pump'], property: 'spindle' },
+  oring_set: { parts: ['orings'], property: 'set' },
+  clutch_spring: { parts: ['clutch'], property: 'spring' },
   end_float: { parts: ['crank', 'main_drive', 'main_flywheel'], property: 'float' },
   main_oil: {
     parts: ['main_drive', 'main_flywheel', 'crank'],
@@ -135,6 +159,9 @@ export function placesOfSize(item: MeasureItem, facts: EngineFacts): string[] {
   return all.length > 1 ? all : []
 }
 
+/** Dangers that only the very size ends that brought them up. */
+const BY_SIZE: readonly string[] = ['shaft_bent', 'blade_bent']
+
 /** Whether a fit has no clearance at all: then nothing goes together, whatever its most is. */
 const tooTight = (body: MeasureBody, judged: Judgement): boolean =>
   Boolean(MEASURE_PLANS[body.item].fit) && judged.mark === 'past' && judged.details.some(d => d.includes('Too tight'))
@@ -176,6 +203,7 @@ export function sizeHazards(body: MeasureBody, judged: Judgement | null): Hazard
     {
       hazard: means.hazard,
       subject,
+      ...(BY_SIZE.includes(means.hazard) && { property: propertyOf(part, means.property, body.place) }),
       why: `${judged.headline}: ${means.why ?? 'past its limit'}.`,
       told: judged.mark === 'near',
     },

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { MEASURES, MEASURE_PLANS } from '../../measure/items'
 import { TOOLS } from '../../measure/tools'
 import { inner, length } from '../../schema/quantities'
-import { keyOf, longText, optionalText } from '../../schema/words'
-import { MEASURED_WHEN } from '../../words/opened'
+import { keyOf, longText, nullable, optionalText } from '../../schema/words'
+import { DIAL_SWING, MEASURED_WHEN, RING_SHAPES } from '../../words/opened'
 
 export const schema = z
   .strictObject({
@@ -13,6 +13,10 @@ export const schema = z
     place: optionalText('Where', 60),
     when: keyOf(MEASURED_WHEN, 'When'),
     note: longText('Note'),
+    /** of a dial: the whole swing, or half of it; absent where nobody was asked, and then the whole */
+    swing: nullable(keyOf(DIAL_SWING, 'Dial reading')).optional(),
+    /** of a ring: what its shape is by design; absent where nobody was asked */
+    shape: nullable(keyOf(RING_SHAPES, 'Shape of the ring')).optional(),
     soldMm: z
       .array(
         z
@@ -24,7 +28,13 @@ export const schema = z
       .nullish()
       .transform(s => s ?? []),
   })
-  .superRefine(({ item, reads }, check) => {
+  .superRefine(({ item, reads, swing }, check) => {
+    if (MEASURE_PLANS[item]?.swing && swing === null)
+      check.addIssue({
+        code: 'custom',
+        path: ['swing'],
+        message: 'Say whether the dial shows the whole swing or half of it: the limit is of the whole.',
+      })
     const asked = MEASURE_PLANS[item]?.reads ?? []
     if (reads.length !== asked.length)
       check.addIssue({
@@ -36,7 +46,7 @@ export const schema = z
     else if (
       reads
         .slice(1)
-        .some((r, i) => r.value <= 0 && !/Height|Right|Gasket now|Should stand out/.test(asked[i + 1] ?? ''))
+        .some((r, i) => r.value <= 0 && !/Height|Right|Gasket now|Should stand out|other tip/.test(asked[i + 1] ?? ''))
     )
       check.addIssue({ code: 'custom', path: ['reads', 1], message: `${asked[1]} must be more than nothing.` })
     else {

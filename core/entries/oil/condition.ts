@@ -10,7 +10,7 @@ interface Condition {
 }
 
 /** Level says nothing about the oil itself: 'full but ruined' exists. */
-export function conditionOf({ colour, thickness, smell, glitter }: OilBody): Condition {
+export function conditionOf({ colour, thickness, smell, glitter, history }: OilBody): Condition {
   const details: string[] = []
   const words: string[] = []
   const reasons: string[] = []
@@ -71,5 +71,8 @@ export function conditionOf({ colour, thickness, smell, glitter }: OilBody): Con
     details.push('Not smelt yet: smell it before calling a high level an overfill.')
     if (mark === 'good') mark = 'open'
   }
+  if (history === 'unknown') reasons.push('nobody knows what oil it is')
+  // asked, and not answered, is not known
+  if (history === null) reasons.push('nobody said what oil it is')
   return { mark, words, details, reasons, ruined }
 }

@@ -5,9 +5,14 @@ import type { FillMarks } from '../../oil/fillMarks'
 import { oilReading, oilVolume } from '../../oil/fillTable'
 import { oilAdjust } from '../../oil/oilAdjust'
 import { conditionOf } from './condition'
+import { oilIn } from '../fluid/account'
+import type { Show } from '../fluid/judge'
+import { sumWords } from '../fluid/judge'
+import type { OilAccount } from '../../oil/oilAccount'
+import type { Entry } from '../types'
 import { oilDilution } from '../../oil/oilDilution'
 import type { OilState } from '../../oil/oilSeverity'
-import { oilSeverity } from '../../oil/oilSeverity'
+import { OIL_STATE_MARKS, OIL_STATE_WORDS, overWords, stateOfVolume } from '../../oil/oilWords'
 import { SPEC_SOURCES } from '../../spec/specValue'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
@@ -28,34 +33,13 @@ export interface OilJudgement extends Judgement {
   ruined: boolean
 }
 
-const STATE_WORDS: Record<OilState, string> = {
-  dangerously_low: 'dangerously low',
-  very_low: 'very low',
-  low: 'low',
-  ok_low: 'in the lower quarter',
-  ok: 'between the marks',
-  slightly_over: 'slightly over',
-  over: 'over full',
-  dangerously_over: 'far over full',
-}
-
-const STATE_MARKS: Record<OilState, Mark> = {
-  dangerously_low: 'past',
-  very_low: 'past',
-  low: 'near',
-  ok_low: 'good',
-  ok: 'good',
-  slightly_over: 'near',
-  over: 'near',
-  dangerously_over: 'past',
-}
-
 /** An oil reading: level and condition judged apart, then what to do about both. */
-export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
+export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[] = []): OilJudgement {
   const body = entry.body
   const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
-  const level = levelOf(body, marks, file)
+  const account = oilIn(file, inForce, entry.id)
+  const level = byAccount(notSettled(body, file) ?? levelOf(body, marks, file), account, marks)
   const condition = conditionOf(body)
   const details: string[] = []
   let adjust: OilJudgement['adjust'] = null
@@ -73,6 +57,10 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
     const inside = level.state === 'ok' || level.state === 'ok_low'
     adjust = inside ? { action: 'none', amountMl: 0 } : oilAdjust({ volumeNowMl: level.volumeMl, targetMl: aim })
     details.push(...advice(adjust, level.atMost, condition.reasons, file, show))
+  } else if (notSettled(body, file)) {
+    details.push(
+      'Oil in a tank of its own runs down into the sump while it stands: run it first, a minute at idle, then read. A dry stick before that says little, and a tank that is filled then floods it.',
+    )
   } else if (body.reading.by === 'dry') {
     details.push(
       "Nothing on the stick. How much that is short can't be said until the fill is known: enter it on the machine.",
@@ -80,7 +68,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
   } else if (!marks) {
     details.push('The fill of this engine is not known, so the reading is kept without a judgement.')
   }
-  details.push(...condition.details)
+  details.push(...accountWords(account, body, show), ...condition.details)
   if (body.smell === 'petrol' && marks && level.volumeMl !== null && level.volumeMl > marks.fullMl) {
     const { fuelMl, dilutionPct } = oilDilution({
       v0Ml: marks.fullMl,
@@ -96,8 +84,12 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile): OilJudgement {
   if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
   const marksSeen: Mark[] = [
-    level.state ? STATE_MARKS[level.state] : body.reading.by === 'dry' ? 'past' : 'open',
-    condition.mark,
+    level.state
+      ? OIL_STATE_MARKS[level.state]
+      : body.reading.by === 'dry' && !notSettled(body, file)
+        ? 'past'
+        : 'open',
+    account.apartMl === null ? condition.mark : graverMark(condition.mark),
   ]
   const mark: Mark = marksSeen.includes('past')
     ? 'past'
@@ -129,6 +121,31 @@ function whereWords(whereGone: OilBody['whereGone']): string {
   return `It went: ${WHERE_GONE[whereGone].toLowerCase()}.`
 }
 
+/** A stick that does not agree with what was poured in is looked at again. */
+const graverMark = (mark: Mark): Mark => (mark === 'past' ? 'past' : 'near')
+
+/** Oil in a tank of its own, read after standing: it may lie in the sump. Readings from before anybody was asked stand as they are. */
+export const notSettled = ({ reading, readWhen }: OilBody, { facts }: Pick<JobFile, 'facts'>): Level | null =>
+  facts.oiling === 'pump_dry' && reading.by !== 'volume' && readWhen !== undefined && readWhen !== 'after_run'
+    ? { state: null, volumeMl: null, atMost: false, positionPct: reading.by === 'marks' ? reading.pct : null }
+    : null
+
+/** Off the scale of the stick, what was poured in says how much it is. */
+function byAccount(level: Level, { nowMl, steps, apartMl }: OilAccount, marks: FillMarks | undefined): Level {
+  const far = level.state === 'dangerously_over' || level.state === 'over'
+  if (!marks || !far || nowMl === null || !steps.length || apartMl !== null) return level
+  return { ...level, volumeMl: nowMl, state: stateOfVolume(nowMl, marks) }
+}
+
+function accountWords({ nowMl, steps, apartMl, short }: OilAccount, body: OilBody, show: Show): string[] {
+  if (body.reading.by === 'volume' || nowMl === null || !steps.length) return []
+  const sum = `By what went in and came out it holds ${show(nowMl)} (${sumWords(steps, show)})`
+  if (short) return [`${sum}: more was drawn off than can have been in it. Something is not written down.`]
+  return apartMl === null
+    ? [`${sum}.`]
+    : [`${sum}, and the stick says ${show(apartMl)}: read it again, or something was poured in that nobody wrote down.`]
+}
+
 interface Level {
   state: OilState | null
   volumeMl: number | null
@@ -149,7 +166,7 @@ function levelOf(body: OilBody, marks: FillMarks | undefined, file: JobFile): Le
     volumeMl,
     atMost,
     positionPct,
-    state: oilSeverity({ volumeMl, minMl: marks.lowMl, maxMl: marks.fullMl, capacityMl: marks.capacityMl }).state,
+    state: stateOfVolume(volumeMl, marks),
   })
   const { points } = marks
   if (reading.by === 'dry') {
@@ -175,12 +192,6 @@ function levelOf(body: OilBody, marks: FillMarks | undefined, file: JobFile): Le
   const volumeMl = convert(reading.amount.value, reading.amount.unit, 'mL')
   const onScale = volumeMl >= (points[0]?.[1] ?? 0) && volumeMl <= (points.at(-1)?.[1] ?? 0)
   return judge(volumeMl, false, onScale ? oilReading({ points, volumeMl, kind: 'level' }).reading : null)
-}
-
-/** A fill that holds more than it should, by how much of it. */
-function overWords(volumeMl: number, capacityMl: number): string {
-  const over = 100 * (volumeMl / capacityMl - 1)
-  return over > 0.05 ? `, ${Number(over.toFixed(1))} % over` : ''
 }
 
 function advice(
@@ -216,7 +227,7 @@ function headline(
     body.reading.by === 'dry'
       ? `Dry${amount ? `, short${amount}` : ''}`
       : level.state
-        ? `Oil ${STATE_WORDS[level.state]}${amount}`
+        ? `Oil ${OIL_STATE_WORDS[level.state]}${amount}`
         : 'Oil level not judged'
   return [said, ...words].join(', ')
 }

@@ -1,5 +1,5 @@
 import { quantityText, shownIn } from '../../units/unitRound'
-import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '../../words/looks'
+import { OIL_COLOURS, OIL_GLITTER, OIL_READ_WHEN, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '../../words/looks'
 import type { Said, Saying } from '../../log/saying'
 import { withNote } from '../../log/saying'
 import type { ShopPolicy } from '../../engine/policy'
@@ -26,8 +26,18 @@ function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
   return pct > 100 ? `${pct - 100} % of the mark gap over full` : `${pct} % of the way from low to full`
 }
 
-function oilConditionWords({ colour, thickness, smell, glitter, whereGone }: OilBody): string[] {
+function oilConditionWords({
+  colour,
+  thickness,
+  smell,
+  glitter,
+  whereGone,
+  history,
+  readWhen,
+}: OilBody): string[] {
   return [
+    readWhen && OIL_READ_WHEN[readWhen].toLowerCase(),
+    history && (history === 'known' ? 'what it is, is known' : 'nobody knows what it is'),
     colour && OIL_COLOURS[colour].toLowerCase(),
     thickness && thickness !== 'normal' ? OIL_THICKNESS[thickness].toLowerCase() : null,
     smell && (smell === 'not_smelt' ? 'not smelt' : `smells ${OIL_SMELLS[smell].toLowerCase()}`),

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { TIP_PCT, TOP_PCT } from '../../oil/fillMarks'
 import { volume } from '../../schema/quantities'
 import { keyOf, longText, nullable } from '../../schema/words'
-import { OIL_COLOURS, OIL_GLITTER, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '../../words/looks'
+import { OIL_COLOURS, OIL_GLITTER, OIL_HISTORY, OIL_READ_WHEN, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '../../words/looks'
 
 export const schema = z.strictObject({
   reading: z.discriminatedUnion(
@@ -32,6 +32,10 @@ export const schema = z.strictObject({
   smell: nullable(keyOf(OIL_SMELLS, 'Smell')),
   glitter: nullable(keyOf(OIL_GLITTER, 'Glitter')),
   whereGone: nullable(keyOf(WHERE_GONE, 'Where it went')),
+  /** whether anybody knows what oil it is and when it went in; absent where nobody was asked */
+  history: nullable(keyOf(OIL_HISTORY, 'What is known of it')).optional(),
+  /** an engine with its oil in a tank: read after running, or after standing; absent where nobody was asked */
+  readWhen: nullable(keyOf(OIL_READ_WHEN, 'Read when')).optional(),
   note: longText('Note'),
 })
 

@@ -1,6 +1,7 @@
 import type { SignDraft } from '../../log/facts'
 import type { JobFile } from '../file'
-import { judgeOil } from './judge'
+import { judgeOil, notSettled } from './judge'
+import type { Entry } from '../types'
 import { oneOf } from '../../catalogue/oneOf'
 import type { Logged } from '../../log/entry'
 import type { OilBody } from './schema'
@@ -8,15 +9,17 @@ import type { OilBody } from './schema'
 const SMELL = { petrol: 'oil_petrol', burnt: 'oil_burnt', sweet: 'oil_sweet', plain: '' }
 
 /** What it says of the catalogue's signs. */
-export function signs(entry: Logged<OilBody>, file: JobFile): SignDraft[] {
-  return oilSigns(entry, file)
+export function signs(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
+  return oilSigns(entry, file, inForce)
 }
 
-function oilSigns(entry: Logged<OilBody>, file: JobFile): SignDraft[] {
-  const { state } = judgeOil(entry, file)
+function oilSigns(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
+  const { state } = judgeOil(entry, file, inForce)
   const { reading, colour, thickness, smell, glitter } = entry.body
   const level =
-    reading.by === 'dry'
+    notSettled(entry.body, file)
+      ? null
+      : reading.by === 'dry'
       ? 'oil_dry'
       : state === null
         ? null

@@ -1,5 +1,9 @@
+import { levelStarts } from '../oil/dangers'
 import type { Room } from '../room'
+import type { OilChangeJudgement } from './judge'
 import { judgeOilChange } from './judge'
+
+const INSIDE: readonly (string | null)[] = [null, 'ok', 'ok_low', 'slightly_over']
 
 export const room: Room<'oil_change'> = {
   name: 'oil change',
@@ -9,5 +13,15 @@ export const room: Room<'oil_change'> = {
     { did: 'drained', subject: 'oil' },
     { did: 'filled', subject: 'oil' },
   ],
+  facts: (_entry, _file, judged) => {
+    const { state, mark, details } = judged as OilChangeJudgement
+    return INSIDE.includes(state)
+      ? []
+      : [{ subject: 'oil', property: 'level', mark, whose: 'maker', value: details[0] ?? '' }]
+  },
+  hazards: (_entry, _file, judged) => {
+    const { state, guessed } = judged as OilChangeJudgement
+    return state ? levelStarts(state, guessed) : []
+  },
   acts: () => ['refill'],
 }

@@ -1,99 +1,76 @@
 import type { JobFile } from '../file'
-import { hoursPerCalendarDay, meterHours, visitsWithHours } from '../meter/runningTime'
+import { meterHours, meterKm, meterThatCounts } from '../meter/runningTime'
 import type { Judgement } from '../../judgement'
-import { oilDue } from '../../oil/oilDue'
+import { fillMarks } from '../../oil/fillMarks'
+import type { OilState } from '../../oil/oilSeverity'
+import { OIL_STATE_MARKS, OIL_STATE_WORDS, overWords, stateOfVolume } from '../../oil/oilWords'
 import { SPEC_SOURCES, specFor } from '../../spec/specValue'
+import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
+import { FILLED_TO } from '../../words/looks'
 import type { Entry } from '../types'
 import type { Logged } from '../../log/entry'
 import type { OilChangeBody } from './schema'
 import { keptOf } from '../kept'
+import { oilRhythm, rhythmWords } from './rhythm'
 
-export interface OilRhythm {
-  /** running time at each change, hours, oldest first; changes without a known running time are left out */
-  at: number[]
-  averageH: number | null
-  longestH: number | null
-  intervalH: number | null
-  /** hours run since the last change, where both are known */
-  sinceH: number | null
-  overdue: boolean
-  /** calendar days until it is due, at the use that was logged */
-  daysLeft: number | null
+export interface OilChangeJudgement extends Judgement {
+  /** how what was poured in stands between the marks; null where either is not known */
+  state: OilState | null
+  /** the marks are a rule of thumb */
+  guessed: boolean
 }
 
-/** Oil changes of one machine over all its visits: how regular they were, and when the next is due. */
-export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
-  const visits = visitsWithHours(file.history, inForce)
-  const at = visits
-    .flatMap(v => keptOf(v.entries).oil_change.map(e => e.body.atHours ?? v.hours))
-    .filter(h => h !== null)
-  const gaps = at
-    .slice(1)
-    .map((h, i) => h - (at[i] ?? h))
-    .filter(gap => gap > 0)
-  const intervalH = specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
-  const nowH = [...visits].reverse().find(v => v.hours !== null)?.hours ?? null
-  const last = at.at(-1)
-  const sinceH = last === undefined || nowH === null ? null : Math.max(0, nowH - last)
-  const pattern = keptOf(inForce).meter.at(-1)?.body.pattern
-  const due =
-    intervalH !== null && sinceH !== null
-      ? oilDue({
-          intervalH,
-          intervalKm: null,
-          intervalDays: null,
-          usedH: sinceH,
-          usedKm: 0,
-          usedDays: 0,
-          rateHPerDay: pattern ? hoursPerCalendarDay(pattern) : null,
-          rateKmPerDay: null,
-          dutyFactor: 1,
-        })
-      : null
+/** What was poured in against the marks of this engine: the same judgement as of a level that was read. */
+function fillOf({ amount, to }: OilChangeBody, file: JobFile): { state: OilState | null; guessed: boolean; words: string[] } {
+  const marks = fillMarks(file.facts, file.spec, file.fill)
+  const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
+  const guessed = marks?.source === 'rule_of_thumb'
+  if (to === 'over') return { state: 'dangerously_over', guessed: false, words: ['Over its mark as it was read: draw it down first.'] }
+  if (!amount || !marks)
+    return { state: null, guessed, words: to ? [`Filled to: ${FILLED_TO[to].toLowerCase()}.`] : [] }
+  const ml = convert(amount.value, amount.unit, 'mL')
+  const state = stateOfVolume(ml, marks)
   return {
-    at,
-    averageH: gaps.length ? gaps.reduce((a, b) => a + b, 0) / gaps.length : null,
-    longestH: gaps.length ? Math.max(...gaps) : null,
-    intervalH,
-    sinceH,
-    overdue: due?.overdue ?? false,
-    daysLeft: due?.daysLeft ?? null,
+    state,
+    guessed,
+    words: [
+      `${show(ml)} poured in, ${OIL_STATE_WORDS[state]}${overWords(ml, marks.capacityMl)}; the marks are ${show(marks.lowMl)} and ${show(marks.fullMl)} (${SPEC_SOURCES[marks.source]}).${to === 'not_read' || !to ? ' Read it again, upright, after five minutes.' : ''}`,
+    ],
   }
 }
 
-/** The rhythm in sentences, for the machine's page and the finding. */
-export function rhythmWords({ at, averageH, longestH, intervalH, sinceH, overdue, daysLeft }: OilRhythm): string[] {
-  const h = (x: number): string => `${Math.round(x)} h`
-  const words: string[] = []
-  if (at.length > 1 && averageH !== null && longestH !== null)
-    words.push(`${at.length} changes on record: every ${h(averageH)} on average, the longest gap ${h(longestH)}.`)
-  if (sinceH !== null && intervalH !== null)
-    words.push(
-      overdue
-        ? `${h(sinceH)} on this oil, asked every ${h(intervalH)}: overdue.`
-        : `${h(sinceH)} on this oil of ${h(intervalH)}${daysLeft === null ? '' : `, due in about ${Math.round(daysLeft)} days as it is used`}.`,
-    )
-  else if (!at.length) words.push('No oil change is on record here.')
-  return words
-}
-
 /** An oil change as it stands in the life of the machine. */
-export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inForce: Entry[]): Judgement {
+export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inForce: Entry[]): OilChangeJudgement {
   const { amount, oil, filter } = entry.body
-  const found = specFor('oil_change', file.spec, file.facts.engineClass, file.facts.displacementCc)
-  const meter = entry.body.atHours ?? meterHours(keptOf(inForce).meter.at(-1))
+  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months') =>
+    specFor(item, file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const [byH, byKm, byMonths] = [look('oil_change'), look('oil_change_km'), look('oil_change_months')]
+  const counts = meterThatCounts(keptOf(inForce).meter)
+  const hours = entry.body.atHours ?? meterHours(counts)
+  const km = entry.body.atKm ?? meterKm(counts)
+  const at = km !== null ? `${Math.round(km).toLocaleString('en-GB')} km` : hours === null ? null : `${Math.round(hours)} h`
   const said = [amount && shownIn(amount.value, amount.unit, file.policy.volumeUnit), oil, filter ? 'filter too' : null]
     .filter(Boolean)
     .join(', ')
+  const fill = fillOf(entry.body, file)
+  const level = fill.state && !(fill.guessed && OIL_STATE_MARKS[fill.state] === 'past') ? OIL_STATE_MARKS[fill.state] : null
+  const asked = [
+    byKm && `${byKm.value.toLocaleString('en-GB')} km (${SPEC_SOURCES[byKm.source]})`,
+    byH && !(byKm && byH.source === 'rule_of_thumb') && `${Math.round(byH.value)} h (${SPEC_SOURCES[byH.source]})`,
+    byMonths && `${byMonths.value} months (${SPEC_SOURCES[byMonths.source]})`,
+  ].filter(Boolean)
   return {
     entryId: entry.id,
-    mark: meter === null ? 'open' : 'good',
-    headline: `Oil changed${meter === null ? '' : ` at ${Math.round(meter)} h`}${said ? `: ${said}` : ''}`,
+    mark: level && level !== 'good' ? level : at === null ? 'open' : 'good',
+    headline: `Oil changed${at === null ? '' : ` at ${at}`}${said ? `: ${said}` : ''}`,
     details: [
-      ...(meter === null ? ['The running time is not known, so nobody can say when the next is due.'] : []),
+      ...fill.words,
+      ...(at === null ? ['The running time is not known, so nobody can say when the next is due.'] : []),
       ...rhythmWords(oilRhythm(file, inForce)),
-      ...(found ? [`Asked every ${Math.round(found.value)} h (${SPEC_SOURCES[found.source]}).`] : []),
+      ...(asked.length ? [`Asked every ${asked.join(', ')}${asked.length > 1 ? ', whichever comes first' : ''}.`] : []),
     ],
+    state: fill.state,
+    guessed: fill.guessed,
   }
 }

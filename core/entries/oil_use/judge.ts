@@ -1,5 +1,5 @@
 import type { JobFile } from '../file'
-import { hoursPerCalendarDay, meterHours } from '../meter/runningTime'
+import { hoursPerCalendarDay, meterHours, meterThatCounts } from '../meter/runningTime'
 import type { Judgement, Mark } from '../../judgement'
 import { fillMarks } from '../../oil/fillMarks'
 import { judgeOil } from '../oil/judge'
@@ -96,7 +96,8 @@ export function usedSinceLastVisit(
         ? convert(was.body.amount.value, was.body.amount.unit, 'mL')
         : null
   const v1Ml = judgeOil(read, file).volumeMl
-  const [h0, h1] = [meterHours(keptOf(before.entries).meter.at(-1)), meterHours(keptOf(inForce).meter.at(-1))]
+  const [m0, m1] = [meterThatCounts(keptOf(before.entries).meter), meterThatCounts(keptOf(inForce).meter)]
+  const [h0, h1] = [meterHours(m0), meterHours(m1)]
   if (v0Ml === null || v1Ml === null || h0 === null || h1 === null || h1 <= h0) return null
   const { usedMl, mlPerH } = oilConsumption({
     v0Ml,

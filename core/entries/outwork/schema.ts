@@ -1,11 +1,13 @@
 import { z } from 'zod'
 import { day, figureIn, length, moneyMinor } from '../../schema/quantities'
 import { keyOf, nullable, optionalText, shortText } from '../../schema/words'
-import { OUTWORK_VERDICTS } from '../../words/deciding'
+import { OUTWORK_KINDS, OUTWORK_VERDICTS } from '../../words/deciding'
 
 export const schema = z
   .strictObject({
     what: shortText('Work', 200),
+    /** absent where nobody was asked */
+    kind: nullable(keyOf(OUTWORK_KINDS, 'Kind of work')).optional(),
     shop: shortText('Which shop', 80),
     target: shortText('Target figure', 200),
     sentOn: nullable(day('Sent')),

@@ -5,6 +5,47 @@ import type { PartBody } from './schema'
 
 /** What a look at a part forbids, by what was seen on it. */
 const SEEN_HAZARD: Record<string, string> = {
+  'piston cracked': 'piston_broken',
+  'rod worn_shape': 'knock',
+  'rod bolt': 'knock',
+  'crank blued': 'crank',
+  'crank broken': 'crank',
+  'crank worn_shape': 'crank',
+  'crank twisted': 'crank_bent',
+  'main_drive broken': 'crank',
+  'main_flywheel broken': 'crank',
+  'exhaust_valve bent': 'valve_timing',
+  'exhaust_valve broken': 'valve_timing',
+  'inlet_valve bent': 'valve_timing',
+  'inlet_valve broken': 'valve_timing',
+  'rockers broken': 'valve_timing',
+  'chain broken': 'valve_timing',
+  'pump broken': 'pump_weak',
+  'key broken': 'flywheel',
+  'case holed': 'rod_broken',
+  'governor broken': 'governor',
+  'governor bent': 'governor',
+  'governor missing': 'governor',
+  'links off': 'governor',
+  'links broken': 'governor',
+  'tank holed': 'fuel_leak',
+  'tank loose': 'fuel_leak',
+  'hoses cracked': 'fuel_leak',
+  'hoses chafed': 'fuel_leak',
+  'wiring bridged': 'safety_device',
+  'radiator blocked': 'cooling',
+  'radiator leaks': 'cooling',
+  'water_pump broken': 'cooling',
+  'fan packed': 'cooling',
+  'fan broken': 'cooling',
+  'blade bent': 'mount',
+  'blade cracked': 'mount',
+  'blade loose': 'mount',
+  'hub sheared': 'mount',
+  'hub cracked': 'mount',
+  'guard missing': 'safety_device',
+  'guard broken': 'safety_device',
+  'guard bent': 'safety_device',
   'piston hole': 'piston_broken',
   'piston ring_land': 'piston_broken',
   'rod loose': 'knock',
@@ -34,6 +75,9 @@ const SEEN_HAZARD: Record<string, string> = {
   'key taper': 'flywheel',
 }
 
+/** What is so by design, and no fault. */
+export const HARMLESS: readonly string[] = ['rings by_design']
+
 /** Parts whose being seen through, or whole, is the proof that oil gets past them. */
 const CARRIES_OIL: readonly string[] = ['jet', 'strainer', 'oil_filter', 'dipper']
 
@@ -47,7 +91,7 @@ export function partFacts(body: PartBody): FactDraft[] {
     {
       subject,
       property: 'sound',
-      mark: gone ? 'past' : kept && !body.seen.length ? 'good' : kept ? 'near' : 'open',
+      mark: gone ? 'past' : kept && body.seen.every(k => HARMLESS.includes(`${body.part} ${k}`)) ? 'good' : kept ? 'near' : 'open',
       whose: 'looked',
       value: gone ? `${name} (condemned)` : name,
     },
@@ -58,6 +102,8 @@ export function partFacts(body: PartBody): FactDraft[] {
       { subject, property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },
       { subject: 'oilway', property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },
     )
+  if (body.part === 'blade' || body.part === 'hub')
+    facts.push({ subject, property: 'mount', mark: kept && !body.seen.length ? 'good' : 'open', whose: 'looked', value: name })
   if (body.part === 'key' && kept)
     facts.push({ subject: 'key', property: 'key', mark: 'good', whose: 'looked', value: 'key looked at' })
   return facts
@@ -71,7 +117,7 @@ export function partHazards(body: PartBody): HazardStart[] {
       ? [
           {
             hazard,
-            subject: placeKey(body),
+            subject: hazard === 'governor' ? 'governor' : placeKey(body),
             why: `${partName(body.part, body.place)}: ${(look[k] ?? k).toLowerCase()}.`,
           },
         ]

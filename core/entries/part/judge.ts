@@ -2,12 +2,24 @@ import type { JobFile } from '../file'
 import type { Judgement, Owed } from '../../judgement'
 import { MEASURE_PLANS } from '../../measure/items'
 import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
+import { SCORE_SIDES } from '../../words/opened'
 import { PART_PLANS } from '../../teardown/parts'
 import { partName, placeKey } from '../../teardown/places'
 import type { Entry, EntryOf } from '../types'
 import type { Logged } from '../../log/entry'
 import type { PartBody } from './schema'
 import { keptOf } from '../kept'
+import { HARMLESS } from './dangers'
+
+/** Where a mark lies says what made it. General workshop practice. */
+const SIDE_SAYS: Record<NonNullable<PartBody['side']>, string> = {
+  thrust: 'On the thrust side: dirt or too little oil.',
+  other_thrust: 'Opposite the thrust side: slap, or a piston the wrong way round.',
+  exhaust: 'On the exhaust side: lean, or too hot.',
+  inlet: 'On the inlet side: dirt drawn in, or fuel that washed the oil off.',
+  pin_ends: "Along the pin's ends: a clip or a pin that wandered.",
+  all_round: 'All round: cold seizure, or too little clearance.',
+}
 
 const CONDEMNED: readonly Logged<PartBody>['body']['disposition'][] = ['replace', 'machine']
 
@@ -26,12 +38,13 @@ export function figuresOwed({ body: { part, disposition } }: Logged<PartBody>, i
 
 /** A part as it was found: what becomes of it, and what that still lacks. */
 export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entry[]): Judgement {
-  const { part, place, disposition, seen, oil, owed } = entry.body
+  const { part, place, disposition, seen, oil, owed, side } = entry.body
   const { look } = PART_PLANS[part]
   const name = partName(part, place)
   const words = seen.map(k => look[k] ?? k)
   const owes = figuresOwed(entry, inForce)
-  const details = words.length ? [`${words.join(', ')}.`] : []
+  const details = words.length ? [`${words.join(', ')}${side ? `, ${SCORE_SIDES[side].toLowerCase()}` : ''}.`] : []
+  if (side && words.length) details.push(SIDE_SAYS[side])
   if (oil === 'dry' || oil === 'hurt')
     details.push(`${OIL_STATES[oil]}: see the oil map for what it shares with others.`)
   if (owes.length) details.push(`Used again on a look or a feel: not measured. Take one of: ${owes.join(', ')}.`)
@@ -40,7 +53,7 @@ export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entr
     ? 'past'
     : disposition === 'unknown' || disposition === 'not_here' || owes.length
       ? 'open'
-      : seen.length || owed
+      : seen.some(k => !HARMLESS.includes(`${part} ${k}`)) || owed
         ? 'near'
         : 'good'
   return {

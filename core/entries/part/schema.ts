@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { keyOf, optionalText } from '../../schema/words'
+import { keyOf, nullable, optionalText } from '../../schema/words'
 import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
 import { PARTS, PART_PLANS } from '../../teardown/parts'
-import { PART_ROLES } from '../../words/opened'
+import { PART_ROLES, SCORE_SIDES } from '../../words/opened'
 
 export const schema = z
   .strictObject({
@@ -10,6 +10,8 @@ export const schema = z
     part: keyOf(PARTS, 'Part'),
     disposition: keyOf(DISPOSITIONS, 'What becomes of it'),
     seen: z.array(z.string()).max(12),
+    /** exhaust side or inlet side, where it shows; absent where nobody was asked */
+    side: nullable(keyOf(SCORE_SIDES, 'Which side')).optional(),
     oil: keyOf(OIL_STATES, 'Oil'),
     role: keyOf(PART_ROLES, 'Cause or consequence'),
     reason: optionalText('Reason', 400),

@@ -1,5 +1,6 @@
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
+import { SPEC_SOURCES, specFor } from '../../spec/specValue'
 import { convert } from '../../units/unitConvert'
 import { quantityText } from '../../units/unitRound'
 import type { Logged } from '../../log/entry'
@@ -33,7 +34,7 @@ export function rigFlow({
 }
 
 /** An oil pump on the rig. Without a sound pump beside it, a flow says little. */
-export function judgePumpRig(entry: Logged<PumpRigBody>, _file: JobFile): Judgement {
+export function judgePumpRig(entry: Logged<PumpRigBody>, file: JobFile): Judgement {
   const { drillRpm, ratio, amount, seconds, control, pressure, oilC } = entry.body
   const { engineRpm, lpm, share } = rigFlow({
     drillRpm,
@@ -43,13 +44,22 @@ export function judgePumpRig(entry: Logged<PumpRigBody>, _file: JobFile): Judgem
     controlMl: control && convert(control.value, control.unit, 'mL'),
   })
   const nothing = lpm <= 0
-  const mark: Mark = nothing ? 'past' : share === null ? 'open' : share >= SHARE - 1e-9 ? 'good' : 'near'
+  const least = specFor('pump_flow_min', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const under = least !== undefined && lpm < least.value - 1e-9
+  const beside: Mark = share === null ? 'open' : share >= SHARE - 1e-9 ? 'good' : 'near'
+  // under the maker's least it is past, whatever the pump beside it gives
+  const mark: Mark = nothing || under ? 'past' : least && beside === 'open' ? 'good' : beside
   const details = [
     nothing
       ? 'Nothing came. Primed, turned the right way, its drive whole? Then the pump is dead.'
       : `${lpm.toFixed(2)} L a minute, as at ${Math.round(engineRpm)} rpm of the engine.`,
+    ...(least
+      ? [
+          `Least ${least.value} L a minute (${SPEC_SOURCES[least.source]}): ${under ? 'under it' : 'reached'}.`,
+        ]
+      : []),
     ...(share === null
-      ? nothing
+      ? nothing || least
         ? []
         : ['No sound pump was run beside it: this proves little. Run one in the same oil.']
       : [

@@ -53,6 +53,8 @@ function smokeDetails({ colour, moment, after, smell }: SmokeBody, { facts }: Jo
       'Blue or grey is oil. Look in this order: level, smell, tipped, filter and breather, a leak onto the exhaust, head joint, then rings and guides.',
     )
   if (moment === 'overrun') details.push('When the throttle closes: oil drawn past the guides.')
+  if (moment === 'idle')
+    details.push('After idling long: oil that ran down past the guides, or a rich idle that washes the bore.')
   if (moment === 'load') details.push('Under load: rings and bore come before guides.')
   if (moment === 'start')
     details.push('A puff at the start only: guide seals or oil lying in the cylinder after tipping.')

@@ -1,3 +1,4 @@
+import { convert } from '../../units/unitConvert'
 import type { StandTestBody } from './schema'
 
 export type StandState = 'running' | 'passed' | 'too_short' | 'leaked'
@@ -15,4 +16,11 @@ export function judgeStand(test: StandTestBody): StandState {
   const hours = standHours(test)
   if (hours === null) return 'running'
   return hours >= minimumHours - 1e-9 ? 'passed' : 'too_short'
+}
+
+/** How fast it ran, mL an hour; null where nothing was caught, or the test still runs. */
+export function leakRate(test: StandTestBody): number | null {
+  const hours = standHours(test)
+  if (!test.caught || test.caught.value <= 0 || hours === null || hours <= 0) return null
+  return convert(test.caught.value, test.caught.unit, 'mL') / hours
 }

@@ -1,12 +1,14 @@
-import { judgeStand, standHours } from './judge'
+import { judgeStand, leakRate, standHours } from './judge'
 import type { StandState } from './judge'
 import { SEEN } from '../../words/looks'
-import type { Said } from '../../log/saying'
+import type { Said, Saying } from '../../log/saying'
 import type { StandTestBody } from './schema'
 
 /** One line of the log. */
-export function say(body: StandTestBody): Said {
-  return { title: 'Stand test', text: standText(body) }
+export function say(body: StandTestBody, { read, policy }: Saying): Said {
+  const rate = leakRate(body)
+  const caught = body.caught && body.caught.value > 0 ? `, ${read(body.caught, policy.volumeUnit)} caught${rate === null ? '' : `, ${rate.toFixed(1)} mL an hour`}` : ''
+  return { title: 'Stand test', text: `${standText(body)}${caught}` }
 }
 
 function standText(body: StandTestBody): string {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { volume } from '../../schema/quantities'
 import { keyOf, nullable } from '../../schema/words'
 import { SEEN } from '../../words/looks'
 
@@ -7,6 +8,8 @@ export const schema = z
     startedAt: z.iso.datetime({ offset: true, error: 'Start: give a date and time.' }),
     endedAt: nullable(z.iso.datetime({ offset: true, error: 'End: give a date and time.' })),
     seen: nullable(keyOf(SEEN, 'What was seen')),
+    /** what the paper or the can caught; absent where nobody was asked */
+    caught: nullable(volume('Caught')).optional(),
     minimumHours: z
       .number({ error: 'Hours to stand: type a figure.' })
       .min(1, 'A stand test takes at least 1 hour.')
@@ -19,6 +22,10 @@ export const schema = z
   .refine(t => t.endedAt === null || t.seen !== null, {
     path: ['seen'],
     message: 'Say what was seen on the paper: dry, damp or liquid.',
+  })
+  .refine(t => !t.caught || t.caught.value === 0 || (t.seen !== null && t.seen !== 'none'), {
+    path: ['seen'],
+    message: 'Something was caught: then it was not dry. Say damp or liquid.',
   })
 
 /** Fuel on, standing over dry paper; ended by a correction that says what was seen. */

@@ -1,3 +1,4 @@
+import { squeezeAdvice } from '../choices'
 import { PUMP_LIMITS } from '../oilPump'
 import type { MeasurePlan } from '../measurePlan'
 import { first, most, any, pumped, gap } from './limits'
@@ -44,6 +45,30 @@ export const OIL_SIZES = {
     newTo: () => PUMP_LIMITS.body[0],
     fits: pumped,
     past: 'New pump or body.',
+  },
+  pump_spindle: {
+    label: 'Oil pump, spindle in its hole',
+    reads: ['Hole', 'Spindle'],
+    tool: 'micrometer',
+    unit: 'mm',
+    fit: true,
+    figure: gap,
+    most: 'pump_spindle_max',
+    thumb: most(0.1),
+    newTo: () => 0.05,
+    fits: pumped,
+    past: 'The spindle rocks and the rotors touch: new pump.',
+  },
+  oring_set: {
+    label: 'O-ring, old beside new',
+    reads: ['Old, thickness', 'New, thickness', 'Groove, depth'],
+    tool: 'vernier',
+    unit: 'mm',
+    figure: ([old = 0, , groove = 0]) => old - groove,
+    thumb: () => ({ lower: 0.2, upper: null }),
+    advise: squeezeAdvice,
+    fits: any,
+    past: 'It has set: new rings, all of the set.',
   },
   oring: {
     label: 'O-ring, over its groove',

@@ -1,7 +1,7 @@
 import { gasketAdvice, protrusionAdvice } from '../choices'
 import { ringRadialWear } from '../rings'
 import type { MeasurePlan } from '../measurePlan'
-import { first, most, none, any, four, two, SQUISH, ringShare, gapThumb } from './limits'
+import { first, most, none, gap, any, four, two, SQUISH, ringShare, gapThumb } from './limits'
 
 /** A ring's end gap: each ring has a least and a most of its own. */
 const gapOf = (label: string, sheet: 'ring_gap' | 'ring_gap_second' | 'ring_gap_oil'): MeasurePlan => ({
@@ -31,6 +31,7 @@ const grooveOf = (label: string, sheet: 'ring_side' | 'ring_side_second' | 'ring
   most: `${sheet}_max`,
   thumb: most(0.15),
   newTo: () => 0.08,
+  shaped: true,
   fits: any,
   past: 'The groove is worn: a new piston, not new rings.',
 })
@@ -59,6 +60,17 @@ export const TOP_SIZES = {
   ring_side: grooveOf('Top ring in its groove', 'ring_side'),
   ring_side_second: grooveOf('Second ring in its groove', 'ring_side_second'),
   ring_side_oil: { ...grooveOf('Oil ring in its groove', 'ring_side_oil'), fits: four },
+  ring_under: {
+    label: 'Ring under its land',
+    reads: ['Groove, depth', 'Ring, width across'],
+    tool: 'vernier',
+    unit: 'mm',
+    fit: true,
+    figure: gap,
+    thumb: none,
+    fits: any,
+    past: 'The ring stands out of its groove: the wrong ring, or carbon behind it.',
+  },
   squish: {
     label: 'Squish',
     reads: ['Left', 'Right'],

@@ -1,5 +1,5 @@
 import { careText } from '#core/handover/careText'
-import { oilRhythm, rhythmWords } from '#core/entries/oil_change/judge'
+import { oilRhythm, rhythmWords } from '#core/entries/oil_change/rhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
 import { jobsOfMachine, visitsOf } from '../../db/jobs'

@@ -12,6 +12,8 @@ const SPECS = [
   figureOf('crank_pin_min', 24.95, 'mm'),
   figureOf('crank_pin_oor_max', 0.02, 'mm'),
   figureOf('crank_runout_max', 0.05, 'mm'),
+  figureOf('shaft_runout_max', 0.1, 'mm'),
+  figureOf('blade_runout_max', 3, 'mm'),
   figureOf('guide_clearance_max', 0.1, 'mm'),
   figureOf('bore', 65, 'mm'),
   figureOf('piston_clearance_max', 0.18, 'mm'),
@@ -22,6 +24,19 @@ const lock = (result: string): Entry => entry('lock_step', as({ step: 'plug_out'
 const event = (what: string): Entry => entry('event', as({ what, when: null, note: null }), seen)
 const kind = (what: string, wetClutch = 'unknown'): Entry =>
   entry('oil_kind', as({ what, grade: null, wetClutch, antiWear: 'unknown', reason: null }), done)
+const tips = (one: number, other: number): Entry =>
+  entry(
+    'measure',
+    as({
+      item: 'blade_runout',
+      place: null,
+      when: 'as_found',
+      tool: 'vernier',
+      reads: [one, other].map(value => ({ value, unit: 'mm' })),
+      note: null,
+      soldMm: [],
+    }),
+  )
 const rig = (ml: number): Entry =>
   entry(
     'pump_rig',
@@ -319,6 +334,24 @@ const ROWS: Row[] = [
     start: [size('crank_runout', 0.3)],
     not: [[size('crank_runout', 0.01)], [work('renewed', ['crank']), pin(24.98, 24.98)]],
     end: [work('renewed', ['crank']), size('crank_runout', 0.01)],
+  },
+  {
+    danger: 'shaft_bent:runout_shaft',
+    acts: ['crank', 'run'],
+    start: [size('shaft_runout', 0.4)],
+    not: [
+      [size('shaft_runout', 0.01)],
+      [work('renewed', ['crank']), size('crank_runout', 0.01)],
+      [work('renewed', ['blade']), size('shaft_runout', 0.01)],
+    ],
+    end: [work('renewed', ['crank']), size('shaft_runout', 0.01)],
+  },
+  {
+    danger: 'blade_bent:plane',
+    acts: ['crank', 'run'],
+    start: [tips(60, 70)],
+    not: [[tips(60, 60)], [work('renewed', ['crank']), tips(60, 60)]],
+    end: [work('renewed', ['blade']), tips(60, 60)],
   },
   {
     danger: 'rod_bent',

@@ -279,7 +279,8 @@ describe('answers that were chosen', () => {
 
 describe('running time', () => {
   it('comes out of hours a day, days a week and months', () => {
-    expect(patternHours({ hoursPerDay: 2, daysPerWeek: 3, months: 6 })).toBe(156)
+    // half a year is 26 weeks and half a day
+    expect(patternHours({ hoursPerDay: 2, daysPerWeek: 3, months: 6 })).toBe(157)
     expect(hoursPerCalendarDay({ hoursPerDay: 7, daysPerWeek: 1, months: 1 })).toBe(1)
   })
   it('a distance counts as hours at the usual speed, an unknown as nothing', () => {

@@ -395,6 +395,7 @@ describe('sizes that are chosen from what is sold', () => {
   it('every size belongs to a part of the engine', () => {
     expect((Object.keys(MEASURE_PLANS) as (keyof typeof MEASURE_PLANS)[]).filter(k => groupOf(k) === 'rest')).toEqual([
       'plate',
+      'clutch_spring',
       'plug_gap',
       'coil_gap',
       'key_shift',

@@ -9,7 +9,7 @@ import { fillMarks, positionOf, readingAt, TOP_PCT } from '#core/oil/fillMarks'
 import { oilVolume } from '#core/oil/fillTable'
 import { judgeOil } from '#core/entries/oil/judge'
 import { oilFits } from '#core/entries/oil_kind/oilFits'
-import { oilRhythm, rhythmWords } from '#core/entries/oil_change/judge'
+import { oilRhythm, rhythmWords } from '#core/entries/oil_change/rhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import type { Entry, EntryOf } from '#core/entries/types'
 import type { EngineFacts } from '#core/engine/facts'
@@ -220,7 +220,7 @@ describe('which way up, and care', () => {
   })
   it("care speaks in this engine's own figures, and says when it has none", () => {
     const lines = careText(file([])).join(' ')
-    expect(lines).toContain('It takes 550 mL in all. Between the marks lie 150 mL')
+    expect(lines).toContain('Between the marks lie 150 mL')
     expect(careText(file([], { spec: [] })).join(' ')).toContain('not on record')
     expect(careText(file([], { spec: [...SHEET, figureOf('oil_change', 25, 'h')] })).join(' ')).toContain(
       'every 25 hours,',

@@ -26,6 +26,8 @@ const draft = useLocalStorage(
     started: '',
     ended: '',
     seen: null as keyof typeof SEEN | null,
+    caught: '',
+    caughtUnit: 'mL',
     filled: '',
     filledUnit: '',
     what: '',
@@ -82,11 +84,12 @@ function finish(): Promise<void> {
         startedAt: stand.startedAt,
         endedAt: local(draft.value.ended),
         seen: draft.value.seen,
+        caught: wet.value && draft.value.caught.trim() ? quantity(draft.value.caught, draft.value.caughtUnit) : null,
         minimumHours: stand.minimumHours,
       },
       supersedes: stand.entryId,
     }),
-    { ended: '', seen: null },
+    { ended: '', seen: null, caught: '' },
   )
 }
 const fill = () =>
@@ -103,6 +106,8 @@ const fill = () =>
     { filled: '', what: '' },
   )
 
+/** what ran through can be caught and measured */
+const wet = computed(() => draft.value.seen === 'damp' || draft.value.seen === 'liquid')
 const now = ref(dayjs())
 useIntervalFn(() => {
   now.value = dayjs()
@@ -173,7 +178,15 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
               <rect :width="100 * clock.share" height="4" fill="var(--petrol)" />
             </svg>
             <form @submit.prevent="finish">
-              <ChipGroup v-model="draft.seen" label="The paper is" :options="SEEN" :fault="fault('seen')" /><PlainField
+              <ChipGroup v-model="draft.seen" label="The paper is" :options="SEEN" :fault="fault('seen')" /><QuantityField
+                v-if="wet"
+                v-model:text="draft.caught"
+                v-model:unit="draft.caughtUnit"
+                label="Caught"
+                :units="['mL', 'L', 'US_floz']"
+                kind="volume"
+                :fault="fault('caught')"
+              /><PlainField
                 v-model="draft.ended"
                 label="Ended, empty for now"
                 type="datetime-local"

@@ -1,0 +1,54 @@
+import { ulid } from 'ulid'
+import type { InjectionKey } from 'vue'
+
+/** A picture that is on disk and waits for the finding that it shows. */
+export interface HeldPhoto {
+  photoId: string
+  width: number
+  height: number
+}
+
+export interface FindingPhotos {
+  held: Ref<HeldPhoto[]>
+  busy: Ref<boolean>
+  message: Ref<string>
+  take(event: Event): Promise<void>
+}
+export const FINDING_PHOTOS: InjectionKey<FindingPhotos> = Symbol('photos of the finding')
+
+/** Sends one picture to the bench computer; answers what it became, or what went wrong. */
+export async function sendPhoto(jobId: string, file: File): Promise<HeldPhoto | string> {
+  const photoId = ulid()
+  try {
+    const response = await fetch(`/api/jobs/${jobId}/photos?id=${photoId}`, {
+      method: 'POST',
+      headers: { 'content-type': file.type || 'application/octet-stream' },
+      body: file,
+    })
+    const kept = (await response.json()) as { width: number; height: number; detail?: string }
+    return response.ok
+      ? { photoId, width: kept.width, height: kept.height }
+      : (kept.detail ?? 'it could not be kept.')
+  } catch {
+    return 'the bench computer did not answer. Take it again in a moment.'
+  }
+}
+
+/** Pictures that are taken in a form: on disk at once, and logged with the finding. */
+export function useFindingPhotos(jobId: string, held: Ref<HeldPhoto[]>): FindingPhotos {
+  const busy = ref(false)
+  const message = ref('')
+  async function take(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement
+    busy.value = true
+    message.value = ''
+    for (const file of [...(input.files ?? [])]) {
+      const sent = await sendPhoto(jobId, file)
+      if (typeof sent === 'string') message.value = `${file.name}: ${sent}`
+      else held.value = [...held.value, sent]
+    }
+    busy.value = false
+    input.value = ''
+  }
+  return { held, busy, message, take }
+}

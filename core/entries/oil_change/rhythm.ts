@@ -1,0 +1,129 @@
+import type { JobFile } from '../file'
+import { hoursPerCalendarDay, meterThatCounts, visitsWithHours } from '../meter/runningTime'
+import { oilDue } from '../../oil/oilDue'
+import { specFor } from '../../spec/specValue'
+import { addCalendar, dayOf, daysBetween } from '../../units/calendar'
+import type { Entry } from '../types'
+import { keptOf } from '../kept'
+
+export interface OilRhythm {
+  /** running time at each change, hours, oldest first; changes without a known running time are left out */
+  at: number[]
+  averageH: number | null
+  longestH: number | null
+  intervalH: number | null
+  intervalKm: number | null
+  intervalMonths: number | null
+  /** run since the last change, where both are known */
+  sinceH: number | null
+  sinceKm: number | null
+  sinceDays: number | null
+  overdue: boolean
+  /** which of the three is used up most */
+  mostUsed: string | null
+  /** calendar days until it is due, at the use that was logged */
+  daysLeft: number | null
+}
+
+interface Change {
+  hours: number | null
+  km: number | null
+  day: string
+}
+
+/** Days that so many months after a day really are. */
+const monthsInDays = (from: string, months: number): number => daysBetween(from, addCalendar(from, months, 'months'))
+
+/** Oil changes of one machine over all its visits: how regular they were, and when the next is due: by hours, km or months, whichever first. */
+export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
+  const visits = visitsWithHours(file.history, inForce)
+  const changes = visits.flatMap(v =>
+    keptOf(v.entries).oil_change.map(
+      (e): Change => ({ hours: e.body.atHours ?? v.hours, km: e.body.atKm ?? v.km, day: dayOf(e.at) }),
+    ),
+  )
+  const at = changes.map(c => c.hours).filter(h => h !== null)
+  const gaps = at
+    .slice(1)
+    .map((h, i) => h - (at[i] ?? h))
+    .filter(gap => gap > 0)
+  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months'): number | null =>
+    specFor(item, file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
+  const [km, months, hours] = [look('oil_change_km'), look('oil_change_months'), look('oil_change')]
+  const last = changes.at(-1)
+  const now = {
+    hours: visits.findLast(v => v.hours !== null)?.hours ?? null,
+    km: visits.findLast(v => v.km !== null)?.km ?? null,
+    day: visits.findLast(v => v.at !== null)?.at ?? null,
+  }
+  const since = (is: number | null, was: number | null | undefined): number | null =>
+    is === null || was === null || was === undefined ? null : Math.max(0, is - was)
+  const sinceKm = since(now.km, last?.km)
+  const sinceDays = last && now.day ? Math.max(0, daysBetween(last.day, dayOf(now.day))) : null
+  // where the maker counts km and the meter does too, hours of a rule of thumb say nothing
+  const byKm = km !== null && now.km !== null
+  const hoursOwn = file.spec.some(s => s.item === 'oil_change')
+  const sinceH = byKm && !hoursOwn ? null : since(now.hours, last?.hours)
+  const intervalDays = months !== null && last ? monthsInDays(last.day, months) : null
+  const pattern = meterThatCounts(keptOf(inForce).meter)?.body.pattern
+  const lines = {
+    intervalH: sinceH === null ? null : hours,
+    intervalKm: sinceKm === null ? null : km,
+    intervalDays: sinceDays === null ? null : intervalDays,
+  }
+  const due = Object.values(lines).some(i => i !== null)
+    ? oilDue({
+        ...lines,
+        usedH: sinceH ?? 0,
+        usedKm: sinceKm ?? 0,
+        usedDays: sinceDays ?? 0,
+        rateHPerDay: pattern ? hoursPerCalendarDay(pattern) : null,
+        rateKmPerDay: null,
+        dutyFactor: 1,
+      })
+    : null
+  return {
+    at,
+    averageH: gaps.length ? gaps.reduce((a, b) => a + b, 0) / gaps.length : null,
+    longestH: gaps.length ? Math.max(...gaps) : null,
+    intervalH: hours,
+    intervalKm: km,
+    intervalMonths: months,
+    sinceH,
+    sinceKm,
+    sinceDays,
+    overdue: due?.overdue ?? false,
+    mostUsed: due?.mostUsed ?? null,
+    daysLeft: due?.daysLeft ?? null,
+  }
+}
+
+/** The rhythm in sentences, for the machine's page and the finding. */
+export function rhythmWords(r: OilRhythm): string[] {
+  const h = (x: number): string => `${Math.round(x)} h`
+  const kmWords = (x: number): string => `${Math.round(x).toLocaleString('en-GB')} km`
+  const words: string[] = []
+  if (r.at.length > 1 && r.averageH !== null && r.longestH !== null)
+    words.push(`${r.at.length} changes on record: every ${h(r.averageH)} on average, the longest gap ${h(r.longestH)}.`)
+  const used = [
+    r.sinceH !== null && r.intervalH !== null ? { is: h(r.sinceH), of: h(r.intervalH) } : null,
+    r.sinceKm !== null && r.intervalKm !== null ? { is: kmWords(r.sinceKm), of: kmWords(r.intervalKm) } : null,
+    r.sinceDays !== null && r.intervalMonths !== null
+      ? { is: `${r.sinceDays} days`, of: `${r.intervalMonths} months` }
+      : null,
+  ].filter(u => u !== null)
+  const left =
+    r.daysLeft !== null && !r.overdue ? `, due in about ${Math.round(r.daysLeft)} days as it is used` : ''
+  if (used.length === 1 && used[0])
+    words.push(
+      r.overdue
+        ? `${used[0].is} on this oil, asked every ${used[0].of}: overdue.`
+        : `${used[0].is} on this oil of ${used[0].of}${left}.`,
+    )
+  else if (used.length)
+    words.push(
+      `On this oil ${used.map(u => `${u.is} of ${u.of}`).join(', ')}, whichever comes first${r.overdue ? `: overdue by ${r.mostUsed ?? ''}` : left}.`,
+    )
+  else if (!r.at.length) words.push('No oil change is on record here.')
+  return words
+}

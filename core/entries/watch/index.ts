@@ -1,0 +1,7 @@
+import type { Room } from '../room'
+
+export const room: Room<'watch'> = {
+  name: 'look again',
+  stage: 'hand_back',
+  all: true,
+}
