@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { OUTWORK_KINDS } from '#core/words/deciding'
 import dayjs from 'dayjs'
 import { ORDER_STATES, OUTWORK_VERDICTS } from '#core/words/deciding'
 import { NEED_WORDS } from '#core/parts/needs'
@@ -92,6 +93,12 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
             />
           </template>
           <template v-else>
+            <ChipGroup
+              v-model="draft.workKind"
+              label="What kind of work"
+              :options="OUTWORK_KINDS"
+              :fault="fault('kind')"
+            />
             <div class="cols2">
               <PlainField v-model="draft.shopName" label="Which shop" :fault="fault('shop')" /><PlainField
                 v-model="draft.target"

@@ -6,9 +6,7 @@ import dayjs from 'dayjs'
 
 /** What is still to be looked at again on a machine, what is due first. */
 const props = defineProps<{ history: Visit[]; entries?: Entry[] }>()
-const list = computed(() =>
-  watchesOf({ history: props.history }, props.entries ?? [], dayjs().format('YYYY-MM-DD')),
-)
+const list = computed(() => watchesOf({ history: props.history }, props.entries ?? [], dayjs().format('YYYY-MM-DD')))
 </script>
 
 <template>

@@ -26,9 +26,7 @@ export async function sendPhoto(jobId: string, file: File): Promise<HeldPhoto | 
       body: file,
     })
     const kept = (await response.json()) as { width: number; height: number; detail?: string }
-    return response.ok
-      ? { photoId, width: kept.width, height: kept.height }
-      : (kept.detail ?? 'it could not be kept.')
+    return response.ok ? { photoId, width: kept.width, height: kept.height } : (kept.detail ?? 'it could not be kept.')
   } catch {
     return 'the bench computer did not answer. Take it again in a moment.'
   }

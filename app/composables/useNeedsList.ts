@@ -47,6 +47,7 @@ export function useNeedsList() {
     dueOn: '',
     note: '',
     shopName: '',
+    workKind: null as NonNullable<OutworkBody['kind']> | null,
     target: '',
     sentOn: '',
     returnedOn: '',
@@ -84,6 +85,7 @@ export function useNeedsList() {
     else if (entry?.kind === 'outwork')
       Object.assign(draft, blank(), {
         shopName: entry.body.shop,
+        workKind: entry.body.kind ?? null,
         target: entry.body.target,
         sentOn: entry.body.sentOn ?? '',
         dueOn: entry.body.dueOn ?? '',
@@ -144,6 +146,7 @@ export function useNeedsList() {
             supersedes: base.value?.id ?? null,
             body: {
               what: n.text,
+              kind: draft.workKind,
               shop: draft.shopName,
               target: draft.target,
               sentOn: draft.sentOn || null,

@@ -98,7 +98,8 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
           ),
         ]
       if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]
-      if (f.type === 'text' || f.type === 'cause' || f.type === 'area' || f.type === 'date') return [f.key, (value as string | null) ?? '']
+      if (f.type === 'text' || f.type === 'cause' || f.type === 'area' || f.type === 'date')
+        return [f.key, (value as string | null) ?? '']
       return [f.key, (value as FieldsDraft[string] | undefined) ?? blankField(f)]
     }),
   )

@@ -46,7 +46,10 @@ export interface QuantityDraft {
   text: string
   unit: string
 }
-export type FieldsDraft = Record<string, string | string[] | boolean | QuantityDraft | LeakSite[] | Record<string, string>[] | null>
+export type FieldsDraft = Record<
+  string,
+  string | string[] | boolean | QuantityDraft | LeakSite[] | Record<string, string>[] | null
+>
 
 export interface FindingPlan extends Face {
   /** what the button says */

@@ -13,10 +13,7 @@ const loaded = ref(false)
 const trouble = ref('')
 async function load(): Promise<void> {
   try {
-    ;[lines.value, watches.value] = await Promise.all([
-      read<JobLine[]>('/api/jobs'),
-      read<WatchLine[]>('/api/watches'),
-    ])
+    ;[lines.value, watches.value] = await Promise.all([read<JobLine[]>('/api/jobs'), read<WatchLine[]>('/api/watches')])
     trouble.value = ''
   } catch (error) {
     trouble.value = (error as Error).message
@@ -145,7 +142,9 @@ const outcomes = computed(() => {
         <ul class="watches">
           <li v-for="w in watches" :key="w.id">
             <NuxtLink :to="`/jobs/${w.jobId}`">{{ w.machine }}</NuxtLink> <span>{{ w.words }}, T {{ w.number }}</span>
-            <NuxtLink v-if="session.may('book')" :to="`/jobs/new?machine=${w.machineId}`" class="btn">Book it in</NuxtLink>
+            <NuxtLink v-if="session.may('book')" :to="`/jobs/new?machine=${w.machineId}`" class="btn"
+              >Book it in</NuxtLink
+            >
           </li>
         </ul>
       </section>

@@ -24,7 +24,8 @@ export const MEASURE_HOW: Record<MeasureItem, string> = {
   main_oil: 'Shells in, caps at their torque, two ways each.',
   main_play: 'Dial on the shaft beside the bearing.',
   end_float: "Dial on the shaft's end, pushed and pulled.",
-  crank_runout: 'On the main bearing seats, dial at the taper. Say whether it is the whole swing of the needle, or half of it.',
+  crank_runout:
+    'On the main bearing seats, dial at the taper. Say whether it is the whole swing of the needle, or half of it.',
   ring_under: 'Groove cleaned; the ring must go under its land all round.',
   rod_cap: 'At the middle of the arch, beside a sound cap of the same rod.',
   main_runout: 'Crank between centres, dial on the journal. Whole swing of the needle, or half of it.',

@@ -52,7 +52,8 @@ export function needs(lines: EstimateLine[], inForce: Entry[]): Need[] {
         chance: l.chance,
         orders: mine,
         work: null,
-        state: best?.body.state ?? 'missing',
+        // what is here already is neither asked for nor waited for
+        state: l.priceKind === 'on_hand' ? 'arrived' : (best?.body.state ?? 'missing'),
         dueOn: best?.body.state === 'ordered' ? best.body.dueOn : null,
       }
     })

@@ -69,7 +69,12 @@ export const OUTER_PARTS = {
   hoses: {
     name: 'Hoses and lines',
     group: 'fuel',
-    look: { cracked: 'Fuel line cracked or hard', pulse: 'Pulse line split', soft: 'Swollen and soft', chafed: 'Chafed' },
+    look: {
+      cracked: 'Fuel line cracked or hard',
+      pulse: 'Pulse line split',
+      soft: 'Swollen and soft',
+      chafed: 'Chafed',
+    },
     fits: any,
   },
   power_valve: {
@@ -95,7 +100,12 @@ export const OUTER_PARTS = {
   wiring: {
     name: 'Wiring, earth and switches',
     group: 'spark',
-    look: { earth: 'Earth loose, rotten or left off', chafed: 'Chafed through', corroded: 'Corroded', bridged: 'A switch is bridged' },
+    look: {
+      earth: 'Earth loose, rotten or left off',
+      chafed: 'Chafed through',
+      corroded: 'Corroded',
+      bridged: 'A switch is bridged',
+    },
     fits: any,
   },
   radiator: {
@@ -107,7 +117,12 @@ export const OUTER_PARTS = {
   water_pump: {
     name: 'Water pump and its seal',
     group: 'cooling',
-    look: { leaks: 'Weeps at its hole', worn_shape: 'Impeller worn to shape', loose: 'Shaft loose', broken: 'Impeller broken' },
+    look: {
+      leaks: 'Weeps at its hole',
+      worn_shape: 'Impeller worn to shape',
+      loose: 'Shaft loose',
+      broken: 'Impeller broken',
+    },
     fits: liquid,
   },
   fan: {
@@ -125,19 +140,36 @@ export const OUTER_PARTS = {
   hub: {
     name: 'Hub of the blade or pulley',
     group: 'drive',
-    look: { sheared: 'Sheared', worn_shape: 'Bore worn to shape', cracked: 'Cracked', picked_up: 'Metal picked up from the shaft' },
+    look: {
+      sheared: 'Sheared',
+      worn_shape: 'Bore worn to shape',
+      cracked: 'Cracked',
+      picked_up: 'Metal picked up from the shaft',
+    },
     fits: any,
   },
   pulley: {
     name: 'Pulley and belts',
     group: 'drive',
-    look: { rusted: 'Rusted fast', bent: 'Bent', worn_shape: 'Groove worn to shape', belt: 'Belt glazed or cracked', cracked: 'Cracked' },
+    look: {
+      rusted: 'Rusted fast',
+      bent: 'Bent',
+      worn_shape: 'Groove worn to shape',
+      belt: 'Belt glazed or cracked',
+      cracked: 'Cracked',
+    },
     fits: any,
   },
   gears: {
     name: 'Gears and shafts of the gearbox',
     group: 'drive',
-    look: { teeth: 'Teeth chipped or gone', blued: 'Blued by heat', picked_up: 'Metal picked up', worn_shape: 'Dogs or forks worn to shape', bent: 'Fork bent' },
+    look: {
+      teeth: 'Teeth chipped or gone',
+      blued: 'Blued by heat',
+      picked_up: 'Metal picked up',
+      worn_shape: 'Dogs or forks worn to shape',
+      bent: 'Fork bent',
+    },
     fits: geared,
     orientation: 'Chamfer of each gear',
   },

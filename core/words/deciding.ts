@@ -122,7 +122,13 @@ export type LineType = keyof typeof LINE_TYPES
 /** Lines whose figures are hours; the others are money. */
 export const HOUR_LINES: readonly LineType[] = ['labour', 'risk']
 
-export const PRICE_KINDS = { retail: 'retail', trade: 'trade', donor: 'donor', estimate: 'estimate' } as const
+export const PRICE_KINDS = {
+  retail: 'retail',
+  trade: 'trade',
+  donor: 'donor',
+  estimate: 'estimate',
+  on_hand: 'here already',
+} as const
 
 export const WAITING_FOR = {
   owner: 'the owner',

@@ -32,7 +32,11 @@ export const OIL_MOVES = {
 } as const
 
 /** What stood in it when more was poured in. */
-export const POURED_ONTO = { empty: 'Into it, drained', some: 'On top of what was in it', unknown: 'Nobody knows' } as const
+export const POURED_ONTO = {
+  empty: 'Into it, drained',
+  some: 'On top of what was in it',
+  unknown: 'Nobody knows',
+} as const
 
 /** How far it was filled. */
 export const FILLED_TO = {
@@ -44,7 +48,11 @@ export const FILLED_TO = {
   not_read: 'Not read again',
 } as const
 
-export const OIL_CHANGE_FOR = { service: 'A service', pre_delivery: 'Before delivery', repair: 'After a repair' } as const
+export const OIL_CHANGE_FOR = {
+  service: 'A service',
+  pre_delivery: 'Before delivery',
+  repair: 'After a repair',
+} as const
 
 export const FUEL_WORDS = {
   e10: 'petrol with up to 10 % ethanol',
@@ -276,7 +284,11 @@ export const RATED = { yes: 'Yes', no: 'No', unknown: 'Not on the label' } as co
 export const PRESSURE_BY = { gauge: 'Gauge screwed in', own: 'Its own gauge', lamp: 'Its lamp only' } as const
 
 /** How something was that was looked at again. */
-export const WATCH_RESULTS = { fine: 'As it should be', not_fine: 'Not as it should be', dropped: 'No longer watched' } as const
+export const WATCH_RESULTS = {
+  fine: 'As it should be',
+  not_fine: 'Not as it should be',
+  dropped: 'No longer watched',
+} as const
 
 /** Whose words a claim is. */
 export const CLAIM_FROM = {

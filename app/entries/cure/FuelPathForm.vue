@@ -178,7 +178,12 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
               <rect :width="100 * clock.share" height="4" fill="var(--petrol)" />
             </svg>
             <form @submit.prevent="finish">
-              <ChipGroup v-model="draft.seen" label="The paper is" :options="SEEN" :fault="fault('seen')" /><QuantityField
+              <ChipGroup
+                v-model="draft.seen"
+                label="The paper is"
+                :options="SEEN"
+                :fault="fault('seen')"
+              /><QuantityField
                 v-if="wet"
                 v-model:text="draft.caught"
                 v-model:unit="draft.caughtUnit"

@@ -8,7 +8,8 @@ export default {
   log: 'Log the sample',
   how: d => ((d.results as unknown[]).length ? 'measured' : null),
   counts: true,
-  intro: 'Clean bottle, warm oil, from the middle of the stream. Its answer goes in as figures, each with the laboratory’s own limit.',
+  intro:
+    'Clean bottle, warm oil, from the middle of the stream. Its answer goes in as figures, each with the laboratory’s own limit.',
   caution: 'Keep a part of the sample until it is explained.',
   fields: [
     { type: 'chips', key: 'place', label: 'Taken from', options: DEBRIS_PLACES },

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { fillMarks, TIP_PCT } from '#core/oil/fillMarks'
 import type { OilBody } from '#core/entries/oil/schema'
-import { OIL_COLOURS, OIL_GLITTER, OIL_HISTORY, OIL_READ_WHEN, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '#core/words/looks'
+import {
+  OIL_COLOURS,
+  OIL_GLITTER,
+  OIL_HISTORY,
+  OIL_READ_WHEN,
+  OIL_SMELLS,
+  OIL_THICKNESS,
+  WHERE_GONE,
+} from '#core/words/looks'
 import { shownIn } from '#core/units/unitRound'
 
 interface Draft {

@@ -94,13 +94,20 @@ function scoreWords(
         : `; the largest sold is +${largest}, short by ${show(needs - largest)}`
   const first = `A score ${show(depthMm)} deep${where}: it is gone at +${Number(needs.toFixed(3))} mm, twice its depth and what the bore is worn${short}.`
   if (kind === 'bare')
-    return [`${first} This bore is unlined: no size is cut in it, so it is not repairable. New rings and a rebore are out.`]
+    return [
+      `${first} This bore is unlined: no size is cut in it, so it is not repairable. New rings and a rebore are out.`,
+    ]
   if (kind === 'plated') return [`${first} A plating is never bored: replate, sleeve or a new cylinder.`]
   return [first]
 }
 
 /** With the piston in hand the bore is cut to it, and never the other way round. */
-function cutWords({ pistonInHand, unit }: BoreBody, least: Limit | null, most: Limit | null, nominalMm: number): string[] {
+function cutWords(
+  { pistonInHand, unit }: BoreBody,
+  least: Limit | null,
+  most: Limit | null,
+  nominalMm: number,
+): string[] {
   if (!pistonInHand) return []
   const piston = convert(pistonInHand.value, pistonInHand.unit, 'mm')
   const show = (mm: number): string => shownIn(mm, 'mm', unit)
@@ -120,7 +127,8 @@ function cutWords({ pistonInHand, unit }: BoreBody, least: Limit | null, most: L
 function newFitWords(grid: BoreGrid | null, least: Limit | null, most: Limit | null, unit: string): string[] {
   if (!grid || grid.clearanceMinMm === undefined || grid.clearanceMaxMm === undefined || (!least && !most)) return []
   const inside =
-    (least === null || grid.clearanceMinMm >= least.value - 1e-9) && (most === null || grid.clearanceMaxMm <= most.value + 1e-9)
+    (least === null || grid.clearanceMinMm >= least.value - 1e-9) &&
+    (most === null || grid.clearanceMaxMm <= most.value + 1e-9)
   const band = [least && `least ${least.words}`, most && `most ${most.words}`].filter(Boolean).join(', ')
   return [
     `${shownIn(grid.clearanceMinMm, 'mm', unit)} to ${shownIn(grid.clearanceMaxMm, 'mm', unit)} against the band of new parts, ${band}: ${inside ? 'as new' : 'outside it; within its limit it may still run'}.`,

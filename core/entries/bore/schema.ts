@@ -66,7 +66,11 @@ export const schema = z
           })
       }),
     )
-    if (pistonInHand && standard >= 15 && (inner(pistonInHand) > 1.1 * standard || inner(pistonInHand) < 0.95 * standard))
+    if (
+      pistonInHand &&
+      standard >= 15 &&
+      (inner(pistonInHand) > 1.1 * standard || inner(pistonInHand) < 0.95 * standard)
+    )
       check.addIssue({
         code: 'custom',
         path: ['pistonInHand', 'value'],

@@ -33,14 +33,21 @@ export function judgeFasteners(entry: Logged<FastenersBody>, { policy }: JobFile
   const mark: Mark = missing ? 'past' : slack.length || over || broke ? 'near' : back === null ? 'open' : 'good'
   const money = (minor: number): string => moneyText(toMajor(minor, policy.currency), policy.currency, true)
   const torque = ({ where, torque: t }: Found): string | null =>
-    t && `${where}: came loose at ${quantityText(t.value, t.unit)}${t.unit === 'N.m' ? '' : ` (${shownIn(t.value, t.unit, 'N.m')})`}`
+    t &&
+    `${where}: came loose at ${quantityText(t.value, t.unit)}${t.unit === 'N.m' ? '' : ` (${shownIn(t.value, t.unit, 'N.m')})`}`
   return {
     entryId: entry.id,
     mark,
     headline: `${cover}: ${out} out${back === null ? '' : `, ${back} back`}${slack.length ? `, found ${[...new Set(slack.map(f => FOUND_TIGHT[f.state].toLowerCase()))].join(' and ')}` : ''}`,
     details: [
-      ...slack.map(f => `${f.where}: ${FOUND_TIGHT[f.state].toLowerCase()} as found. Cause or consequence? Look at its thread and its mate.`),
-      ...found.map(torque).filter(t => t !== null).map(t => `${t}.`),
+      ...slack.map(
+        f =>
+          `${f.where}: ${FOUND_TIGHT[f.state].toLowerCase()} as found. Cause or consequence? Look at its thread and its mate.`,
+      ),
+      ...found
+        .map(torque)
+        .filter(t => t !== null)
+        .map(t => `${t}.`),
       ...(over
         ? [
             `${hours(minutes ?? 0)}, usually ${hours((minutes ?? 0) - over.minutes)}: ${hours(over.minutes)} more, ${money(over.costMinor)}. It is learnt for the next one.`,

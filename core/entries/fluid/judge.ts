@@ -67,7 +67,9 @@ export function judgeFluid(entry: Logged<FluidBody>, file: JobFile, inForce: Ent
     details: [
       words,
       ...(surplus > 0 && state.endsWith('over')
-        ? [`${show(surplus)} more than its fill of ${show(marks.capacityMl)}; ${show(nowMl - marks.fullMl)} more than the full mark holds.`]
+        ? [
+            `${show(surplus)} more than its fill of ${show(marks.capacityMl)}; ${show(nowMl - marks.fullMl)} more than the full mark holds.`,
+          ]
         : []),
       ...(account.short ? ['More was drawn off than can have been in it: something is not written down.'] : []),
       ...(to === 'over' ? ['Filled over its mark: draw it down before it is turned.'] : []),

@@ -13,9 +13,7 @@ export function say({ place, lab, mark, sentOn, dueOn, results, says, note }: La
         mark && `marked ${mark}`,
         sentOn && `sent ${sentOn}`,
         dueOn && !results.length && `due ${dueOn}`,
-        results
-          .map(r => `${r.what} ${r.value} ${r.unit}${r.limit === null ? '' : ` of ${r.limit}`}`)
-          .join(', '),
+        results.map(r => `${r.what} ${r.value} ${r.unit}${r.limit === null ? '' : ` of ${r.limit}`}`).join(', '),
         says,
       ]
         .filter(Boolean)

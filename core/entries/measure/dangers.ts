@@ -55,7 +55,12 @@ export const SIZE_MEANS: Partial<Record<MeasureItem, Meaning>> = {
     hazard: 'crank_bent',
     why: 'a bent crank breaks its bearings and its blade mount',
   },
-  rod_cap: { parts: ['rod'], property: 'cap', hazard: 'knock', why: 'a rod that has lost so much parts and throws metal' },
+  rod_cap: {
+    parts: ['rod'],
+    property: 'cap',
+    hazard: 'knock',
+    why: 'a rod that has lost so much parts and throws metal',
+  },
   main_runout: {
     parts: ['crank'],
     property: 'runout_main',

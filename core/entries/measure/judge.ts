@@ -16,7 +16,11 @@ const CLEARANCE_NOT_READ: readonly string[] = ['keystone', 'spring_rails']
 
 /** A figure of the sheet that has no band of its own, with the little that it may be off. */
 const bandOf = (about: Limit | null, by: number, show: (mm: number) => string): Limit | null =>
-  about && { ...about, value: about.value + by, words: `${show(about.value + by)}, ${about.words} give or take ${show(Math.abs(by))}` }
+  about && {
+    ...about,
+    value: about.value + by,
+    words: `${show(about.value + by)}, ${about.words} give or take ${show(Math.abs(by))}`,
+  }
 
 /** One measurement other than the bore. */
 export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgement {
@@ -32,13 +36,20 @@ export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgeme
   const thumb = plan.thumb(file.facts, bore, mm)
   const about = plan.nominal ? limitOf(file, plan.nominal.item, null, unit) : null
   const [lower, upper] = [
-    limitOf(file, plan.least, null, unit) ?? bandOf(about, -(plan.nominal?.within ?? 0), show) ?? limitOf(file, undefined, thumb.lower, unit),
-    limitOf(file, plan.most, null, unit) ?? bandOf(about, plan.nominal?.within ?? 0, show) ?? limitOf(file, undefined, thumb.upper, unit),
+    limitOf(file, plan.least, null, unit) ??
+      bandOf(about, -(plan.nominal?.within ?? 0), show) ??
+      limitOf(file, undefined, thumb.lower, unit),
+    limitOf(file, plan.most, null, unit) ??
+      bandOf(about, plan.nominal?.within ?? 0, show) ??
+      limitOf(file, undefined, thumb.upper, unit),
   ]
   const U = unit === 'deg' ? 0.5 : TOOLS[tool].uMm
   const byDesign = plan.shaped && shape && CLEARANCE_NOT_READ.includes(shape)
   const verdict: Verdict = byDesign
-    ? { mark: 'open', words: `${RING_SHAPES[shape].toLowerCase()}: its play in the groove is not read so, and says nothing` }
+    ? {
+        mark: 'open',
+        words: `${RING_SHAPES[shape].toLowerCase()}: its play in the groove is not read so, and says nothing`,
+      }
     : (plan.fit ? fitAgainst : against)(value, lower, upper, U, entry.how)
   const fresh = plan.newTo?.(file.facts, bore) ?? null
   const used = verdict.mark === 'good' && fresh !== null && value > fresh + 1e-9

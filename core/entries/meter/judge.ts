@@ -26,7 +26,10 @@ export function judgeMeter(entry: Logged<MeterBody>, file: JobFile, inForce: Ent
   const done = (mark: Judgement['mark'], details: string[]): Judgement => ({
     entryId: entry.id,
     mark,
-    headline: body.reading === null ? 'Running time: nobody knows' : `Running time ${said(body)}, ${METER_SOURCES[body.source]}`,
+    headline:
+      body.reading === null
+        ? 'Running time: nobody knows'
+        : `Running time ${said(body)}, ${METER_SOURCES[body.source]}`,
     details,
   })
   if (body.reading === null) return done('open', [])

@@ -62,10 +62,7 @@ export interface VisitHours {
 }
 
 /** Visits, this one last, each with the running time logged on it. */
-export function visitsWithHours(
-  history: Visit[],
-  now: Entry[],
-): VisitHours[] {
+export function visitsWithHours(history: Visit[], now: Entry[]): VisitHours[] {
   let read: Logged<MeterBody> | undefined
   const of = (entries: Entry[], number: number | null, at: string | null): VisitHours => {
     const meter = meterThatCounts(keptOf(entries).meter)

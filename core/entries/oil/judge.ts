@@ -84,11 +84,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]
   if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
   const marksSeen: Mark[] = [
-    level.state
-      ? OIL_STATE_MARKS[level.state]
-      : body.reading.by === 'dry' && !notSettled(body, file)
-        ? 'past'
-        : 'open',
+    level.state ? OIL_STATE_MARKS[level.state] : body.reading.by === 'dry' && !notSettled(body, file) ? 'past' : 'open',
     account.apartMl === null ? condition.mark : graverMark(condition.mark),
   ]
   const mark: Mark = marksSeen.includes('past')

@@ -26,15 +26,7 @@ function oilReadingText({ reading }: OilBody, policy: ShopPolicy): string {
   return pct > 100 ? `${pct - 100} % of the mark gap over full` : `${pct} % of the way from low to full`
 }
 
-function oilConditionWords({
-  colour,
-  thickness,
-  smell,
-  glitter,
-  whereGone,
-  history,
-  readWhen,
-}: OilBody): string[] {
+function oilConditionWords({ colour, thickness, smell, glitter, whereGone, history, readWhen }: OilBody): string[] {
   return [
     readWhen && OIL_READ_WHEN[readWhen].toLowerCase(),
     history && (history === 'known' ? 'what it is, is known' : 'nobody knows what it is'),

@@ -2,7 +2,15 @@ import { z } from 'zod'
 import { TIP_PCT, TOP_PCT } from '../../oil/fillMarks'
 import { volume } from '../../schema/quantities'
 import { keyOf, longText, nullable } from '../../schema/words'
-import { OIL_COLOURS, OIL_GLITTER, OIL_HISTORY, OIL_READ_WHEN, OIL_SMELLS, OIL_THICKNESS, WHERE_GONE } from '../../words/looks'
+import {
+  OIL_COLOURS,
+  OIL_GLITTER,
+  OIL_HISTORY,
+  OIL_READ_WHEN,
+  OIL_SMELLS,
+  OIL_THICKNESS,
+  WHERE_GONE,
+} from '../../words/looks'
 
 export const schema = z.strictObject({
   reading: z.discriminatedUnion(

@@ -16,10 +16,9 @@ export function signs(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): 
 function oilSigns(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
   const { state } = judgeOil(entry, file, inForce)
   const { reading, colour, thickness, smell, glitter } = entry.body
-  const level =
-    notSettled(entry.body, file)
-      ? null
-      : reading.by === 'dry'
+  const level = notSettled(entry.body, file)
+    ? null
+    : reading.by === 'dry'
       ? 'oil_dry'
       : state === null
         ? null

@@ -22,11 +22,15 @@ export interface OilChangeJudgement extends Judgement {
 }
 
 /** What was poured in against the marks of this engine: the same judgement as of a level that was read. */
-function fillOf({ amount, to }: OilChangeBody, file: JobFile): { state: OilState | null; guessed: boolean; words: string[] } {
+function fillOf(
+  { amount, to }: OilChangeBody,
+  file: JobFile,
+): { state: OilState | null; guessed: boolean; words: string[] } {
   const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
   const guessed = marks?.source === 'rule_of_thumb'
-  if (to === 'over') return { state: 'dangerously_over', guessed: false, words: ['Over its mark as it was read: draw it down first.'] }
+  if (to === 'over')
+    return { state: 'dangerously_over', guessed: false, words: ['Over its mark as it was read: draw it down first.'] }
   if (!amount || !marks)
     return { state: null, guessed, words: to ? [`Filled to: ${FILLED_TO[to].toLowerCase()}.`] : [] }
   const ml = convert(amount.value, amount.unit, 'mL')
@@ -49,12 +53,14 @@ export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inFo
   const counts = meterThatCounts(keptOf(inForce).meter)
   const hours = entry.body.atHours ?? meterHours(counts)
   const km = entry.body.atKm ?? meterKm(counts)
-  const at = km !== null ? `${Math.round(km).toLocaleString('en-GB')} km` : hours === null ? null : `${Math.round(hours)} h`
+  const at =
+    km !== null ? `${Math.round(km).toLocaleString('en-GB')} km` : hours === null ? null : `${Math.round(hours)} h`
   const said = [amount && shownIn(amount.value, amount.unit, file.policy.volumeUnit), oil, filter ? 'filter too' : null]
     .filter(Boolean)
     .join(', ')
   const fill = fillOf(entry.body, file)
-  const level = fill.state && !(fill.guessed && OIL_STATE_MARKS[fill.state] === 'past') ? OIL_STATE_MARKS[fill.state] : null
+  const level =
+    fill.state && !(fill.guessed && OIL_STATE_MARKS[fill.state] === 'past') ? OIL_STATE_MARKS[fill.state] : null
   const asked = [
     byKm && `${byKm.value.toLocaleString('en-GB')} km (${SPEC_SOURCES[byKm.source]})`,
     byH && !(byKm && byH.source === 'rule_of_thumb') && `${Math.round(byH.value)} h (${SPEC_SOURCES[byH.source]})`,

@@ -38,9 +38,11 @@ const monthsInDays = (from: string, months: number): number => daysBetween(from,
 export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
   const visits = visitsWithHours(file.history, inForce)
   const changes = visits.flatMap(v =>
-    keptOf(v.entries).oil_change.map(
-      (e): Change => ({ hours: e.body.atHours ?? v.hours, km: e.body.atKm ?? v.km, day: dayOf(e.at) }),
-    ),
+    keptOf(v.entries).oil_change.map((e): Change => ({
+      hours: e.body.atHours ?? v.hours,
+      km: e.body.atKm ?? v.km,
+      day: dayOf(e.at),
+    })),
   )
   const at = changes.map(c => c.hours).filter(h => h !== null)
   const gaps = at
@@ -112,8 +114,7 @@ export function rhythmWords(r: OilRhythm): string[] {
       ? { is: `${r.sinceDays} days`, of: `${r.intervalMonths} months` }
       : null,
   ].filter(u => u !== null)
-  const left =
-    r.daysLeft !== null && !r.overdue ? `, due in about ${Math.round(r.daysLeft)} days as it is used` : ''
+  const left = r.daysLeft !== null && !r.overdue ? `, due in about ${Math.round(r.daysLeft)} days as it is used` : ''
   if (used.length === 1 && used[0])
     words.push(
       r.overdue

@@ -5,7 +5,10 @@ import type { OilChangeBody } from './schema'
 /** One line of the log. */
 export function say(body: OilChangeBody, { read, policy }: Saying): Said {
   return {
-    title: body.occasion && body.occasion !== 'service' ? `Oil, ${OIL_CHANGE_FOR[body.occasion].toLowerCase()}` : 'Oil changed',
+    title:
+      body.occasion && body.occasion !== 'service'
+        ? `Oil, ${OIL_CHANGE_FOR[body.occasion].toLowerCase()}`
+        : 'Oil changed',
     text:
       [
         body.amount && read(body.amount, policy.volumeUnit),

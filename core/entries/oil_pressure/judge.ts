@@ -57,7 +57,8 @@ export function judgeOilPressure(entry: Logged<OilPressureBody>, file: JobFile):
     )
   }
   if (!marks.length) details.push('Read cold only: cold oil flatters a worn pump. Read it again warm and idling.')
-  const low = warmIdle === null && warmSpeed === null ? null : marks.includes('past') || marks.slice(0, 2).includes('near')
+  const low =
+    warmIdle === null && warmSpeed === null ? null : marks.includes('past') || marks.slice(0, 2).includes('near')
   const mark: Mark = (['past', 'near'] as const).find(m => marks.includes(m)) ?? (marks.length ? 'good' : 'open')
   const told = warm ?? kPa(warmSpeed) ?? cold ?? kPa(entry.body.coldSpeed) ?? 0
   return {

@@ -91,7 +91,13 @@ export function partFacts(body: PartBody): FactDraft[] {
     {
       subject,
       property: 'sound',
-      mark: gone ? 'past' : kept && body.seen.every(k => HARMLESS.includes(`${body.part} ${k}`)) ? 'good' : kept ? 'near' : 'open',
+      mark: gone
+        ? 'past'
+        : kept && body.seen.every(k => HARMLESS.includes(`${body.part} ${k}`))
+          ? 'good'
+          : kept
+            ? 'near'
+            : 'open',
       whose: 'looked',
       value: gone ? `${name} (condemned)` : name,
     },
@@ -103,7 +109,13 @@ export function partFacts(body: PartBody): FactDraft[] {
       { subject: 'oilway', property: 'clear', mark: 'good', whose: 'looked', value: `${name}: seen through` },
     )
   if (body.part === 'blade' || body.part === 'hub')
-    facts.push({ subject, property: 'mount', mark: kept && !body.seen.length ? 'good' : 'open', whose: 'looked', value: name })
+    facts.push({
+      subject,
+      property: 'mount',
+      mark: kept && !body.seen.length ? 'good' : 'open',
+      whose: 'looked',
+      value: name,
+    })
   if (body.part === 'key' && kept)
     facts.push({ subject: 'key', property: 'key', mark: 'good', whose: 'looked', value: 'key looked at' })
   return facts

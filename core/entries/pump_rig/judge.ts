@@ -54,9 +54,7 @@ export function judgePumpRig(entry: Logged<PumpRigBody>, file: JobFile): Judgeme
       ? 'Nothing came. Primed, turned the right way, its drive whole? Then the pump is dead.'
       : `${lpm.toFixed(2)} L a minute, as at ${Math.round(engineRpm)} rpm of the engine.`,
     ...(least
-      ? [
-          `Least ${least.value} L a minute (${SPEC_SOURCES[least.source]}): ${under ? 'under it' : 'reached'}.`,
-        ]
+      ? [`Least ${least.value} L a minute (${SPEC_SOURCES[least.source]}): ${under ? 'under it' : 'reached'}.`]
       : []),
     ...(share === null
       ? nothing || least

@@ -7,7 +7,10 @@ import type { StandTestBody } from './schema'
 /** One line of the log. */
 export function say(body: StandTestBody, { read, policy }: Saying): Said {
   const rate = leakRate(body)
-  const caught = body.caught && body.caught.value > 0 ? `, ${read(body.caught, policy.volumeUnit)} caught${rate === null ? '' : `, ${rate.toFixed(1)} mL an hour`}` : ''
+  const caught =
+    body.caught && body.caught.value > 0
+      ? `, ${read(body.caught, policy.volumeUnit)} caught${rate === null ? '' : `, ${rate.toFixed(1)} mL an hour`}`
+      : ''
   return { title: 'Stand test', text: `${standText(body)}${caught}` }
 }
 

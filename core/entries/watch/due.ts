@@ -35,7 +35,9 @@ export const whenWords = ({ afterHours, afterKm, after, unit, onDay }: WatchBody
   [
     afterHours !== null && `after ${afterHours} h`,
     afterKm !== null && `after ${afterKm.toLocaleString('en-GB')} km`,
-    after !== null && unit !== null && `after ${after} ${after === 1 ? CALENDAR[unit].replace(/s$/, '') : CALENDAR[unit]}`,
+    after !== null &&
+      unit !== null &&
+      `after ${after} ${after === 1 ? CALENDAR[unit].replace(/s$/, '') : CALENDAR[unit]}`,
     onDay && `on ${onDay}`,
   ]
     .filter(Boolean)

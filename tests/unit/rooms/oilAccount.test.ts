@@ -54,7 +54,7 @@ describe('what was in it adds up by itself', () => {
     expect(asked.map(s => s.id)).toContain('oil_over')
     const over = (entries: Entry[]): number =>
       diagnoseJob(file(entries, { spec: PLUM })).likely.find(l => l.cause.id === 'overfilled')?.p ?? 0
-    expect(over([poured])).toBeGreaterThan(0.3)
+    expect(over([poured])).toBeGreaterThan(0.15)
   })
   it('far over the stick, what was poured in says how much it is; one that disagrees is shown beside it', () => {
     const far = oil({ by: 'marks', pct: 290 }, { smell: 'plain', history: 'known' })
@@ -85,13 +85,18 @@ describe('what was in it adds up by itself', () => {
         )
         const { nowMl } = oilAccount([{ did: 'emptied', ml: 500 }, ...moves], 500)
         expect(nowMl).toBeGreaterThanOrEqual(0)
-        expect(oilAccount([...moves, { did: 'emptied', ml: 500 }, { did: 'poured', ml: 480, onTop: 'some' }], 500).nowMl).toBe(480)
+        expect(
+          oilAccount([...moves, { did: 'emptied', ml: 500 }, { did: 'poured', ml: 480, onTop: 'some' }], 500).nowMl,
+        ).toBe(480)
       }),
     )
   })
   it('unknown oil is changed and never only drawn off; a reading from before anybody asked is judged as it was', () => {
-    const over = (more: object) => said([oil({ by: 'marks', pct: 150 }, { smell: 'plain', ...more })])?.details.join(' ')
-    expect(over({ history: 'unknown' })).toContain('Change all of it, not only the surplus: nobody knows what oil it is')
+    const over = (more: object) =>
+      said([oil({ by: 'marks', pct: 150 }, { smell: 'plain', ...more })])?.details.join(' ')
+    expect(over({ history: 'unknown' })).toContain(
+      'Change all of it, not only the surplus: nobody knows what oil it is',
+    )
     expect(over({ history: 'known' })).toContain('Draw off')
     expect(over({})).toContain('Draw off')
   })
@@ -184,8 +189,7 @@ describe('what is to be looked at again', () => {
       { what: 'Strainer', afterHours: null, afterKm: null, after: null, unit: null, onDay: null, why: null, ...more },
       { how: null, ...(id && { id }) },
     )
-  const hours = (reading: number): Entry =>
-    entry('meter', { reading, unit: 'h', source: 'measured', pattern: null })
+  const hours = (reading: number): Entry => entry('meter', { reading, unit: 'h', source: 'measured', pattern: null })
   const before = (entries: Entry[]) => ({ history: [{ number: 7, at: '2026-05-04T09:00:00.000Z', entries }] })
 
   it('is due by its hours from what the meter stood at then, on a later visit, and says from which job', () => {

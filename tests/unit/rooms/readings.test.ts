@@ -79,7 +79,9 @@ describe('sizes', () => {
       mark: 'past',
       headline: 'Rod cap beside a sound one: 0.280 mm',
     })
-    expect(assess(file([worn], { spec: [figureOf('rod_play_max', 0.13, 'mm')] })).stops.map(s => s.id)).toContain('knock')
+    expect(assess(file([worn], { spec: [figureOf('rod_play_max', 0.13, 'mm')] })).stops.map(s => s.id)).toContain(
+      'knock',
+    )
   })
   it('an old seal beside a new one says what is left of its squeeze', () => {
     expect(words([size('oring_set', [2.45, 2.62, 2.4])])).toContain('it has lost 6.5 % of its height')
@@ -97,7 +99,9 @@ describe('sizes', () => {
     ).toBe('good')
   })
   it('a spindle of the oil pump has its own most', () => {
-    expect(last([size('pump_spindle', [8.2, 8.0])], { spec: [figureOf('pump_spindle_max', 0.1, 'mm')] })?.mark).toBe('past')
+    expect(last([size('pump_spindle', [8.2, 8.0])], { spec: [figureOf('pump_spindle_max', 0.1, 'mm')] })?.mark).toBe(
+      'past',
+    )
   })
 })
 
@@ -147,9 +151,7 @@ describe('a score in a bore', () => {
       { how: null },
     )
     const iron = { facts: { bore: 'iron' as const } }
-    expect(refusal(out, file([bore()], iron))?.message).toContain(
-      'not sent out without the piston',
-    )
+    expect(refusal(out, file([bore()], iron))?.message).toContain('not sent out without the piston')
     const inHand = bore({ pistonInHand: mm(65.2) })
     expect(refusal(out, file([inHand], iron))).toBeNull()
     const spec = [figureOf('piston_clearance_new_min', 0.03, 'mm'), figureOf('piston_clearance_new_max', 0.05, 'mm')]
@@ -163,7 +165,9 @@ describe('a score in a bore', () => {
     ]
     const honed = bore({ when: 'after_hone', piston: mm(64.9) })
     expect(words([honed], { spec, facts: { bore: 'iron' } })).toContain('outside it; within its limit it may still run')
-    expect(assess(file([honed])).owed.map(o => o.text)).toContainEqual(expect.stringContaining('no figure from before honing'))
+    expect(assess(file([honed])).owed.map(o => o.text)).toContainEqual(
+      expect.stringContaining('no figure from before honing'),
+    )
     expect(assess(file([bore({ when: 'before_hone' }), honed])).owed.map(o => o.text)).not.toContainEqual(
       expect.stringContaining('no figure from before honing'),
     )
@@ -203,8 +207,7 @@ describe('oil pressure, drain-down, laboratory', () => {
     ])
   })
   it('a tank may lose a tenth in a night', () => {
-    const down = (ml: number) =>
-      entry('drain_down', { ran: { value: ml, unit: 'mL' }, hours: 12, note: null })
+    const down = (ml: number) => entry('drain_down', { ran: { value: ml, unit: 'mL' }, hours: 12, note: null })
     const dry = { facts: { oiling: 'pump_dry' as const }, spec: [figureOf('oil_capacity', 2000, 'mL')] }
     expect(last([down(200)], dry)?.mark).toBe('good')
     expect(last([down(260)], dry)?.mark).toBe('near')
@@ -315,7 +318,10 @@ describe('parts', () => {
     expect(has({ engineClass: 'V2', cycle: 'two' })).toEqual(expect.arrayContaining(['power_valve', 'reed']))
   })
   it('sharp by design is no fault; a scuff on the exhaust side says what made it', () => {
-    const sharp = { ...part('rings', ['by_design']), body: { ...part('rings', ['by_design']).body, disposition: 'reuse' } }
+    const sharp = {
+      ...part('rings', ['by_design']),
+      body: { ...part('rings', ['by_design']).body, disposition: 'reuse' },
+    }
     expect(last([sharp as Entry, size('ring_gap', [0.3])])?.mark).not.toBe('past')
     const scuff = { ...part('piston', ['scuffed']), body: { ...part('piston', ['scuffed']).body, side: 'exhaust' } }
     expect(words([scuff as Entry])).toContain('On the exhaust side: lean, or too hot')
@@ -354,6 +360,11 @@ describe('debris that is counted, smoke after what', () => {
   ])('smoke after: %s', (after, sign) => {
     const smoke = entry('smoke', { colour: 'white', moment: 'idle', after, smell: null, note: null } as never)
     const there = signsOf(smoke, file([]), []).filter(([, is]) => is)
-    expect(there).toEqual(expect.arrayContaining([[sign, true], ['smoke_overrun', true]]))
+    expect(there).toEqual(
+      expect.arrayContaining([
+        [sign, true],
+        ['smoke_overrun', true],
+      ]),
+    )
   })
 })
