@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { OUTWORK_KINDS } from '#core/words/deciding'
 import dayjs from 'dayjs'
-import { ORDER_STATES, OUTWORK_VERDICTS } from '#core/words/deciding'
+import { ORDER_STATES, OUTWORK_KINDS, OUTWORK_VERDICTS } from '#core/words/deciding'
 import { NEED_WORDS } from '#core/parts/needs'
 
 const { shop, all, open, ready, picked, offers, draft, message, fault, base, pick, take, submit, arrived } =
