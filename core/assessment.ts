@@ -27,6 +27,9 @@ import { nextLooks } from './next/nextLooks'
 import { shownIn } from './units/unitRound'
 import type { Bad } from './verdict/leftIn'
 import { badParts } from './verdict/leftIn'
+import { rulesHere } from './entries/rule_here/rulesHere'
+import type { CrankPath } from './verdict/crankPaths'
+import { crankPaths } from './verdict/crankPaths'
 import type { Ruling } from './verdict/ruledOut'
 import { ruledOutBy, unlooked } from './verdict/ruledOut'
 import type { DecisionView, judgeDecision } from './verdict/verdict'
@@ -59,6 +62,8 @@ export interface Assessment {
   bad: Bad[]
   next: NextLook[]
   decision: DecisionView
+  /** ways to a sound crank, where one is past its limit or condemned */
+  crank: CrankPath[]
   /** what is put in so far, without a clock that still runs */
   spend: Spend
   approved: EntryOf<'approval'> | null
@@ -82,10 +87,12 @@ export const hasWays = (entries: Entry[]): boolean => keptOf(entries).option.len
 
 /**
  * As `assess` in assess.ts, with the weighing of ways handed in.
- * @param file engine facts, spec sheet, shop policy and the whole log, oldest entry first
+ * @param given engine facts, spec sheet, shop policy and the whole log, oldest entry first
  */
-export function assessWith(file: JobFile, weigh: Weigh): Assessment {
-  const inForce = entriesInForce(file.entries)
+export function assessWith(given: JobFile, weigh: Weigh): Assessment {
+  const inForce = entriesInForce(given.entries)
+  // a rule that holds on this job only is heard everywhere
+  const file = { ...given, policy: rulesHere(given.policy, inForce) }
   const condition = foldCondition(file, inForce)
   const { judged } = condition
   const judgements = judged.map(j => j.judgement)
@@ -94,7 +101,7 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
   if (since) newest.oil?.details.push(usedSinceWords(since, ml => shownIn(ml, 'mL', file.policy.volumeUnit)))
   const sideBySide = sideBySideOf(judged)
   const spend = spendNow(inForce, file.policy)
-  const held = stopsOf(condition, inForce)
+  const held = stopsOf(condition, inForce, file.policy)
   const fuel = fuelPath(inForce, file.facts)
   // the way back from fuel says itself how far it is
   for (const stop of held.stops) if (stop.id === FUEL && fuel?.why) stop.reason = fuel.why
@@ -108,7 +115,14 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
   const kept = keptOf(inForce)
   // of several bores the gravest speaks
   const bore = sideBySide.find(j => j.entry.kind === 'bore')?.judgement ?? null
-  const ruling: Ruling = { facts: file.facts, bore: bore as Ruling['bore'], stops, bad, known: condition.known }
+  const ruling: Ruling = {
+    facts: file.facts,
+    bore: bore as Ruling['bore'],
+    stops,
+    bad,
+    known: condition.known,
+    policy: file.policy,
+  }
   const stages = stageStates(inForce, file.facts)
   return {
     inForce: inForce.map(e => e.id),
@@ -117,7 +131,8 @@ export function assessWith(file: JobFile, weigh: Weigh): Assessment {
     newest,
     findings,
     marks: marksOf(sideBySide),
-    owed: owedNow(inForce),
+    crank: crankPaths(file.facts, condition),
+    owed: owedNow(inForce, file.policy),
     basis: basisOf(inForce, file.facts),
     stops,
     asked: held.asked,

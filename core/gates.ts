@@ -1,3 +1,5 @@
+import type { ShopPolicy } from './engine/policy'
+import { rulesHere } from './entries/rule_here/rulesHere'
 import type { Assessment } from './assess'
 import { assess } from './assess'
 import type { Entry, EntryOf } from './entries/types'
@@ -35,6 +37,10 @@ class Standing implements Before {
 
   get assessment(): Assessment {
     return (this.#assessment ??= assess(this.file))
+  }
+
+  get policy(): ShopPolicy {
+    return rulesHere(this.file.policy, this.inForce)
   }
 
   get stops(): Stop[] {

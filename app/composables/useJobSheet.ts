@@ -8,6 +8,7 @@ import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import type { JobFile } from '#core/entries/file'
 import type { Refused } from '#core/gates'
+import { rulesHere } from '#core/entries/rule_here/rulesHere'
 import type { ShopPolicy } from '#core/engine/policy'
 import type { HowGot, Stage } from '#core/log/words'
 import type { MeasureItem } from '#core/measure/items'
@@ -184,7 +185,7 @@ export function useJobSheet(first: JobPage): JobSheet {
   return {
     job,
     file,
-    policy: computed(() => shop.policy),
+    policy: computed(() => rulesHere(shop.policy, inForce.value)),
     assessment,
     diagnosis,
     unjudged,

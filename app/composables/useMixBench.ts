@@ -97,12 +97,18 @@ export function useMixBench() {
       : null,
   )
 
+  /** the shop's own mix, where it is not leaner than the maker's */
+  const shops = computed(() => {
+    const own = shop.policy.mixRatio
+    return own !== null && makerRatio.value !== null && own <= makerRatio.value ? own : null
+  })
+
   function ask(): MixAsk {
     const v = f.value
     const maker = need(v.maker, 'maker', "The maker's ratio", { min: 8, max: 200 })
     const wanted = v.wanted.trim()
       ? need(v.wanted, 'wanted', 'The ratio wanted', { min: 8, max: 200 })
-      : (richer.value?.ratio ?? maker)
+      : Math.min(richer.value?.ratio ?? maker, shops.value ?? maker)
     const both = { makerRatio: maker, wantedRatio: wanted }
     if (v.task === 'make')
       return { task: 'make', ...both, totalMl: need(v.total, 'total', 'The can to fill', { unit: v.totalUnit }) }
@@ -210,6 +216,7 @@ export function useMixBench() {
     REASONS,
     show,
     makerRatio,
+    shops,
     richer,
     ask,
     result,

@@ -49,6 +49,7 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
           facts: sheet.job.value.facts,
           bore: sheet.assessment.value?.newest.bore ?? null,
           stuck: sheet.job.value.stuck,
+          policy: sheet.policy.value,
         }).map((l, i) => ({
           id: lineId(i),
           type: l.type,

@@ -16,7 +16,10 @@ export interface Draft extends Omit<
   | 'roundToMinor'
   | 'backupsKept'
   | 'idleMinutes'
+  | 'mixRatio'
+  | 'rulesHere'
 > {
+  mix: string
   idle: string
   warn: string
   kept: string
@@ -53,9 +56,11 @@ export function useShopRules() {
     roundToMinor,
     backupsKept,
     idleMinutes,
+    mixRatio,
     ...p
   }: ShopPolicy): Draft => ({
     ...p,
+    mix: figureText(mixRatio),
     warn: String(warnPct),
     kept: String(backupsKept),
     idle: String(idleMinutes),
@@ -93,12 +98,28 @@ export function useShopRules() {
   )
 
   async function save(): Promise<void> {
-    const { rate, tax, altitude, share, byBore, byClass, stand, warn, priceAge, least, step, kept, idle, ...rest } =
-      draft.value
+    const {
+      rate,
+      tax,
+      altitude,
+      share,
+      byBore,
+      byClass,
+      stand,
+      warn,
+      priceAge,
+      least,
+      step,
+      kept,
+      idle,
+      mix,
+      ...rest
+    } = draft.value
     const number = (typed: string): number => typedFigure(typed) as number
     const known = /^[A-Z]{3}$/.test(rest.currency)
     const policy = {
       ...rest,
+      mixRatio: typedFigure(mix) as number | null,
       labourRateMinor: known ? safeMoney(rate, rest.currency) : figure(rate),
       minChargeMinor: known ? safeMoney(least || '0', rest.currency) : figure(least),
       roundToMinor: known ? safeMoney(step, rest.currency) : figure(step),

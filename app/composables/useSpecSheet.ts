@@ -94,6 +94,9 @@ export function useSpecSheet() {
 
   const fault = (i: number): string => faults.value.find(f => f.field.startsWith(`values.${i}.`))?.message ?? ''
 
+  const choiceFault = (i: number): string =>
+    faults.value.find(f => f.field === `values.${i}.chosenWhy` || f.field === `values.${i}.chosen`)?.message ?? ''
+
   const doubt = (f: FigureDraft) => {
     const value = figure(f.value)
     return value === null || Number.isNaN(value) ? null : didYouMean(f.item, value, f.unit)
@@ -109,6 +112,7 @@ export function useSpecSheet() {
       year: '',
       checkedBy: null,
       chosen: false,
+      chosenWhy: '',
     })
   }
 
@@ -153,6 +157,7 @@ export function useSpecSheet() {
     thumb,
     conflicts,
     fault,
+    choiceFault,
     doubt,
     add,
     touch,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ratioText } from '#core/mix/mixPlan'
 
-const { f, TASKS, REASONS, show, makerRatio, richer, result, fault, plan, drawnCan, label, toJob, toggle } =
+const shop = useShopStore()
+const { f, TASKS, REASONS, show, makerRatio, shops, richer, result, fault, plan, drawnCan, label, toJob, toggle } =
   useMixBench()
 </script>
 
@@ -92,10 +93,18 @@ const { f, TASKS, REASONS, show, makerRatio, richer, result, fault, plan, drawnC
           ><input type="checkbox" :checked="f.reasons.includes(r)" @change="toggle(r)" /> {{ word }}</label
         >
         <p v-if="richer && richer.status !== 'unchanged'" class="note">
-          Shop's rule: {{ ratioText(richer.ratio) }}{{ richer.status === 'at_floor' ? ', as rich as it goes' : '' }};
+          A step richer: {{ ratioText(richer.ratio) }}{{ richer.status === 'at_floor' ? ', as rich as it goes' : '' }};
           the maker's stays {{ ratioText(makerRatio ?? 0) }}.
         </p>
       </fieldset>
+      <p v-if="shop.policy.mixRatio !== null" class="note">
+        This shop mixes {{ ratioText(shop.policy.mixRatio)
+        }}{{
+          shops === null
+            ? `, leaner than the maker's: the maker's is used.`
+            : `; the maker's is ${ratioText(makerRatio ?? 0)}.`
+        }}
+      </p>
       <PlainField v-model="f.wanted" label="Or mix it to" suffix=": 1" inputmode="decimal" :fault="fault('wanted')" />
       <p class="lab caution">
         Outdoors, no flame, engine cool, can on the ground while filling. Petrol and waste mix: follow your local rules.

@@ -76,6 +76,11 @@ const { may } = session
             :fault="fault('warnPct')"
           />
         </div>
+        <p class="note reason">
+          Thirty days, because suppliers change their lists by the month. Rounded up to a whole coin by default: a quote
+          that ends in cents looks surer than it is, and a coarser step is yours to choose. Warned at 90 %: so much is
+          left for one stuck bolt.
+        </p>
       </section>
       <section class="block">
         <h2>Units shown first</h2>
@@ -111,6 +116,10 @@ const { may } = session
             :fault="fault(`sharePct.${k}`)"
           />
         </div>
+        <p class="note reason">
+          Half of what it is worth is what owners pay without asking twice; a machine that earns bears more, one to sell
+          on less, and a toy what it is worth to its owner. A race engine is paid for the day, not the year.
+        </p>
         <details>
           <summary>More or less by bore and kind of engine</summary>
           <p class="note">
@@ -172,6 +181,32 @@ const { may } = session
           :fault="fault('standHours')"
           hint="Overnight is the custom. No refill before it has passed."
         />
+      </section>
+      <section class="block">
+        <h2>Mix and oil of this shop</h2>
+        <div class="grid2">
+          <PlainField
+            v-model="draft.mix"
+            label="This shop mixes"
+            suffix=": 1"
+            inputmode="decimal"
+            hint="Empty: as each maker says. Richer than the maker's is used as it stands, leaner never."
+            :fault="fault('mixRatio')"
+          /><PlainField
+            v-model="draft.ownOil"
+            label="This shop's own oil"
+            hint="For what it fits; the grade on the label holds above it."
+            :fault="fault('ownOil')"
+          />
+        </div>
+        <p class="note reason">
+          More oil is more film and a plug a year, less is a seized engine: so a richer mix may be a shop's rule, and a
+          leaner one never.
+        </p>
+      </section>
+      <section class="block">
+        <h2>Where good shops differ <span class="lab">a job may hold another rule, with a reason</span></h2>
+        <SchoolRules v-model="draft.schools" :fault-of="fault" />
       </section>
       <section class="block">
         <h2>Who signs, and who is here</h2>

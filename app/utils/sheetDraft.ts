@@ -12,6 +12,7 @@ export interface FigureDraft {
   year: string
   checkedBy: string | null
   chosen: boolean
+  chosenWhy: string
 }
 export interface FillDraft {
   on: boolean
@@ -32,6 +33,7 @@ export const figureDraft = (v: SpecValue): FigureDraft => ({
   year: figureText(v.year),
   checkedBy: v.checkedBy,
   chosen: v.chosen,
+  chosenWhy: v.chosenWhy ?? '',
 })
 export const figureValue = (d: FigureDraft): SpecValue => ({
   item: d.item,
@@ -42,6 +44,7 @@ export const figureValue = (d: FigureDraft): SpecValue => ({
   year: typedFigure(d.year) as number | null,
   checkedBy: d.checkedBy,
   chosen: d.chosen,
+  ...(d.chosen && d.chosenWhy && { chosenWhy: d.chosenWhy }),
 })
 
 export const fillDraft = (fill: FillTable | null): FillDraft => ({

@@ -1,15 +1,19 @@
 import { roomOf, standsAt } from '../entries/rooms'
 import type { Entry } from '../entries/types'
+import type { ShopPolicy } from '../engine/policy'
+import { DEFAULT_POLICY } from '../engine/policy'
+import { rulesHere } from '../entries/rule_here/rulesHere'
 import { keptOf } from '../entries/kept'
 import type { Owed } from '../judgement'
 
 /** Everything noticed and not followed up: open until somebody answers it. */
-export function owedNow(inForce: Entry[]): Owed[] {
+export function owedNow(inForce: Entry[], shop: ShopPolicy = DEFAULT_POLICY): Owed[] {
+  const policy = rulesHere(shop, inForce)
   const last = new Map(inForce.map(e => [standsAt(e), e.id]))
   return inForce.flatMap(entry => {
     const room = roomOf(entry)
     if (!room.owes || (room.replaces && last.get(standsAt(entry)) !== entry.id)) return []
-    return room.owes(entry, inForce).map(owed => ({ entryId: entry.id, ...owed }))
+    return room.owes(entry, inForce, policy).map(owed => ({ entryId: entry.id, ...owed }))
   })
 }
 

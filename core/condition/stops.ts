@@ -2,7 +2,11 @@ import type { Act, DeedKind } from '../log/facts'
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import type { Stop } from '../judgement'
+import type { ShopPolicy } from '../engine/policy'
+import { DEFAULT_POLICY } from '../engine/policy'
+import { schoolOf } from '../engine/schools'
 import type { Condition, Hazard } from './fold'
+import { partOfSubject } from './fold'
 
 /** What is left of the way out that is furthest on, in words. */
 function wayOut({ row, taken }: Hazard): string {
@@ -23,9 +27,10 @@ const beingProved = ({ row, taken }: Hazard): boolean =>
 const MENDING: readonly DeedKind[] = ['renewed', 'repaired', 'cleaned', 'set']
 
 /** A danger as a stop: what must not be done, why, what ends it, who may take it on. */
-function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
+function stopOf(hazard: Hazard, inForce: Entry[], child: boolean, toy: boolean): Stop {
   const { id, row, forbids, whys, entryIds, seq } = hazard
-  const canSign = row.signable === 'yes' && !child
+  // the owner of a toy may sign for a knock once the big end is measured good, where the shop holds it so
+  const canSign = (row.signable === 'yes' || (toy && hazard.hazard === 'knock')) && !child
   const later = row.titleLater && !forbids.includes('refill')
   return {
     id,
@@ -41,6 +46,18 @@ function stopOf(hazard: Hazard, inForce: Entry[], child: boolean): Stop {
     signed: canSign ? signature(inForce, [id, hazard.hazard], seq) : null,
   }
 }
+
+const isToy = (inForce: Entry[]): boolean => keptOf(inForce).terms.at(-1)?.body.useClass === 'toy'
+
+/** The big end's play was measured, and is inside its limit. */
+const bigEndGood = ({ known }: Condition): boolean =>
+  [...known.values()].some(
+    k =>
+      partOfSubject(k.subject) === 'rod' &&
+      k.property === 'play' &&
+      k.all.some(f => f.strength === 'measured' && f.mark === 'good') &&
+      !k.all.some(f => f.mark === 'past'),
+  )
 
 const ridden = (inForce: Entry[]): boolean => keptOf(inForce).terms.at(-1)?.body.useClass === 'child'
 
@@ -66,8 +83,9 @@ export interface Stops {
 }
 
 /** Nothing is signed away on a machine that a child rides, and nothing of it is only asked after. */
-export function stopsOf(condition: Condition, inForce: Entry[]): Stops {
+export function stopsOf(condition: Condition, inForce: Entry[], policy: ShopPolicy = DEFAULT_POLICY): Stops {
   const child = ridden(inForce)
-  const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child), told: h.told && !child }))
+  const toy = schoolOf(policy, 'knock') === 'toy_signed' && isToy(inForce) && bigEndGood(condition)
+  const all = condition.hazards.map(h => ({ stop: stopOf(h, inForce, child, toy), told: h.told && !child }))
   return { stops: all.filter(x => !x.told).map(x => x.stop), asked: all.filter(x => x.told).map(x => x.stop) }
 }

@@ -64,6 +64,7 @@ export function diagnose(
   reports: Report[],
   counts: ShopCounts | null = null,
   skipped: ReadonlySet<string> = new Set(),
+  openAtOnce = false,
 ): Diagnosis {
   const built = build(facts, counts)
   const { causes, network, signAt } = built
@@ -115,7 +116,7 @@ export function diagnose(
   return {
     basis,
     likely,
-    next: suggestions(facts, few, base, ahead, reports, skipped),
+    next: suggestions(facts, few, base, ahead, reports, skipped, openAtOnce),
     entropyBits: entropyOf(now),
     reports,
     leftOut,

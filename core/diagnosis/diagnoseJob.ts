@@ -6,6 +6,8 @@ import type { Diagnosis } from './diagnose'
 import { diagnose } from './diagnose'
 import type { Essential } from './essentials'
 import { essentials } from './essentials'
+import { schoolOf } from '../engine/schools'
+import { rulesHere } from '../entries/rule_here/rulesHere'
 import { CHECK_BY_ID, SIGNS } from '../catalogue'
 import { reportsOf } from './reports'
 import type { TreeNode } from './tree'
@@ -21,8 +23,9 @@ export function diagnoseJob(file: JobFile): JobDiagnosis {
   const inForce = entriesInForce(file.entries)
   const reports = reportsOf(inForce, file)
   const skipped = leftOutOf(inForce)
+  const policy = rulesHere(file.policy, inForce)
   return {
-    ...diagnose(file.facts, reports, file.counts, skipped),
+    ...diagnose(file.facts, reports, file.counts, skipped, schoolOf(policy, 'look_first') === 'open'),
     essentials: essentials(reports, file.facts),
     minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)),
   }

@@ -35,6 +35,7 @@ export function suggestions(
   evidence: Evidence[],
   reports: Report[],
   skipped: ReadonlySet<string>,
+  openAtOnce = false,
 ): Suggestion[] {
   const known = new Set(reports.map(r => r.sign))
   const done = new Set(reports.filter(r => !r.claimed).map(r => SIGNS.get(r.sign)?.check))
@@ -57,7 +58,8 @@ export function suggestions(
   const waits = (s: Suggestion): string | null => {
     const first = s.check.before?.find(id => !done.has(id) && !skipped.has(id) && open.some(c => c.id === id))
     if (first) return `${CHECKS.find(c => c.id === first)?.name ?? first} first`
-    if (!s.check.opens) return null
+    // locked or without compression, a shop may hold that the outside tells little more
+    if (!s.check.opens || (openAtOnce && (locked || noCompression))) return null
     const quick = all.filter(o => !o.check.opens && o.check.minutes <= QUICK_MIN).length
     return quick ? `${quick} quick check${quick === 1 ? '' : 's'} can still settle it` : null
   }

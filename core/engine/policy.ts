@@ -1,4 +1,5 @@
 import type { BORE, EngineClass, UseClass } from './words'
+import type { SchoolKey, SchoolsChosen } from './schools'
 import type { KeyOf } from '../words/keys'
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
@@ -37,6 +38,14 @@ export interface ShopPolicy {
   /** least that a job is charged, and the step that a quote is rounded to; smallest money unit */
   minChargeMinor: number
   roundToMinor: number
+  /** on what good shops differ, as this one chose; see schools.ts */
+  schools: SchoolsChosen
+  /** of one job only: which rules hold there against the shop's, with the reason; never stored with the shop */
+  rulesHere?: Partial<Record<SchoolKey, string>>
+  /** fuel to oil that this shop mixes, 40 for 40:1; null: as each maker says. Never leaner than the maker's */
+  mixRatio: number | null
+  /** the oil that this shop fills where it fits; empty: none of its own */
+  ownOil: string
   /** IANA name of the shop's clock; empty: this computer's */
   timeZone: string
   /** who signs a stop: a senior of the shop, or anybody at the bench */
@@ -72,6 +81,9 @@ export const DEFAULT_POLICY: ShopPolicy = {
   priceDays: 30,
   minChargeMinor: 0,
   roundToMinor: 1,
+  schools: {},
+  mixRatio: null,
+  ownOil: '',
   timeZone: '',
   signers: 'senior',
   idleMinutes: 15,

@@ -1,4 +1,5 @@
 import type { Act, DeedDraft, FactDraft, HazardStart } from '../log/facts'
+import type { ShopPolicy } from '../engine/policy'
 import type { EngineFacts } from '../engine/facts'
 import type { Stage } from '../log/words'
 import type { Judgement, Owed, Stop } from '../judgement'
@@ -9,6 +10,7 @@ import type { Entry, EntryKind, EntryOf } from './types'
 /** The log up to an entry, as its own gate may ask of it: what is judged is judged once, and only where a gate asks. */
 export interface Before {
   inForce: Entry[]
+  policy: ShopPolicy
   stops: Stop[]
   owed: Owed[]
   /** the clock that runs, and whether the owner's cap is passed */
@@ -53,7 +55,7 @@ export interface Room<K extends EntryKind> {
   deeds?(entry: EntryOf<K>, file: JobFile): DeedDraft[]
   hazards?(entry: EntryOf<K>, file: JobFile, judged: Judgement | null): HazardStart[]
   /** what it leaves open until somebody answers it */
-  owes?(entry: EntryOf<K>, inForce: Entry[]): Omit<Owed, 'entryId'>[]
+  owes?(entry: EntryOf<K>, inForce: Entry[], policy: ShopPolicy): Omit<Owed, 'entryId'>[]
   /** what the entry says was done or is asked for: a standing hazard that forbids it refuses the entry */
   acts?(entry: EntryOf<K>): Act[]
 }

@@ -68,6 +68,7 @@ import { room as drainDown } from './drain_down'
 import { room as watch } from './watch'
 import { room as watchDone } from './watch_done'
 import { room as labSample } from './lab_sample'
+import { room as ruleHere } from './rule_here'
 import { room as waiting } from './waiting'
 import { room as work } from './work'
 
@@ -138,6 +139,7 @@ const ROOMS = {
   watch_done: watchDone,
   lab_sample: labSample,
   waiting,
+  rule_here: ruleHere,
   work,
 } satisfies { [K in EntryKind]: Room<K> }
 

@@ -64,6 +64,7 @@ import { schema as drainDown } from './drain_down/schema'
 import { schema as watch } from './watch/schema'
 import { schema as watchDone } from './watch_done/schema'
 import { schema as labSample } from './lab_sample/schema'
+import { schema as ruleHere } from './rule_here/schema'
 import { schema as work } from './work/schema'
 import { schema as voided } from './void/schema'
 
@@ -133,6 +134,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   watch,
   watch_done: watchDone,
   lab_sample: labSample,
+  rule_here: ruleHere,
   work,
   void: voided,
 }

@@ -64,6 +64,7 @@ import type { DrainDownBody } from './drain_down/schema'
 import type { WatchBody } from './watch/schema'
 import type { WatchDoneBody } from './watch_done/schema'
 import type { LabSampleBody } from './lab_sample/schema'
+import type { RuleHereBody } from './rule_here/schema'
 import type { VoidBody } from './void/schema'
 
 /** The body of each kind of entry: the one list of kinds that everything else is held against. */
@@ -133,6 +134,7 @@ export interface BodyOf {
   watch: WatchBody
   watch_done: WatchDoneBody
   lab_sample: LabSampleBody
+  rule_here: RuleHereBody
   void: VoidBody
 }
 export type EntryKind = keyof BodyOf

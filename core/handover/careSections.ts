@@ -22,7 +22,7 @@ export function careSections(file: JobFile): CareSection[] {
       title: 'To be looked at again',
       lines: watchesOf(file, inForce, newestDay(inForce)).map(w => watchWords(w)),
     },
-    { title: 'Still owed', lines: owedNow(inForce).map(o => o.text) },
+    { title: 'Still owed', lines: owedNow(inForce, file.policy).map(o => o.text) },
     { title: 'Put off, and what it risks', lines: kept.refused.map(e => `${e.body.what}: ${e.body.risk}`) },
   ].filter(s => s.lines.length)
 }

@@ -1,5 +1,6 @@
 import type { JobFile } from '../entries/file'
 import { ratioText } from '../mix/mixPlan'
+import { schoolOf } from '../engine/schools'
 import { specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'
 import { fillMarks, hasSump } from '../oil/fillMarks'
@@ -44,6 +45,7 @@ export function careText({
       'Never fill a hot or running engine.',
     ]
   }
+  const own = schoolOf(policy, 'which_oil') === 'shop' && policy.ownOil
   const marks = fillMarks(facts, spec, fill)
   // a hand-held four-stroke shows its oil at the thread, its tank lying flat
   const flat = HAND_HELD.includes(machineKind)
@@ -61,6 +63,9 @@ export function careText({
       )
   }
   lines.push(
+    own
+      ? `This shop fills ${policy.ownOil}; the grade on its label or in its book holds above it.`
+      : 'Oil: the grade on its label or in its book.',
     'Never above the top mark: the surplus goes through the breather and smokes.',
     "A level that rises by itself is fuel. Don't start it; call us.",
   )

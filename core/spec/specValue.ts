@@ -31,6 +31,8 @@ export interface SpecValue {
   checkedBy: string | null
   /** chosen by the shop among figures that disagree */
   chosen: boolean
+  /** why, among figures that disagree; absent where nobody was asked */
+  chosenWhy?: string | null
 }
 
 export interface KnownFigure {

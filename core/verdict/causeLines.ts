@@ -1,3 +1,4 @@
+import type { ShopPolicy } from '../engine/policy'
 import type { CauseGroup } from '../catalogue'
 import { CAUSE_BY_ID } from '../catalogue'
 import type { Entry } from '../entries/types'
@@ -112,17 +113,18 @@ export interface WayContext {
   facts: EngineFacts
   bore: BoreJudgement | null
   stuck: StuckHistory
+  policy?: ShopPolicy
 }
 
 /**
  * The lines a way begins with on this job: what the named causes and the condemned parts ask for, what is always renewed, the usual work
  * scaled to the engine, and the allowance for stuck fasteners from the shop's own joints. Prices are for the technician to fill in.
  */
-export function proposeWay(way: Way, { inForce, facts, bore, stuck }: WayContext): WayLine[] {
+export function proposeWay(way: Way, { inForce, facts, bore, stuck, policy }: WayContext): WayLine[] {
   const factor = classFactor(facts)
   const allowance = stuckAllowance(stuck, rustGrade(inForce))
   const found: WayLine[] = MENDS_PARTS.includes(way)
-    ? proposeLines(inForce, bore).map(l => ({ ...l, cures: false }))
+    ? proposeLines(inForce, bore, policy).map(l => ({ ...l, cures: false }))
     : []
   const oversized = found.some(l => /oversize|Piston and rings \+/.test(l.text))
   const starters = STARTERS[way].lines.flatMap((l): WayLine[] => {

@@ -1,5 +1,8 @@
 import type { Entry } from '../entries/types'
 import type { BoreJudgement } from '../entries/bore/judge'
+import type { ShopPolicy } from '../engine/policy'
+import { DEFAULT_POLICY } from '../engine/policy'
+import { schoolOf, schoolWords } from '../engine/schools'
 import { partsStanding } from '../entries/part/judge'
 import { PART_PLANS } from '../teardown/parts'
 import { partName, placeKey } from '../teardown/places'
@@ -17,7 +20,12 @@ export type ProposedLine = StarterLine & {
  * Lines that follow from what was found: a part for each that is to be replaced, outwork for each to be machined, what goes with it,
  * and the bore's next size. Prices are for the technician to fill in.
  */
-export function proposeLines(inForce: Entry[], bore: BoreJudgement | null): ProposedLine[] {
+export function proposeLines(
+  inForce: Entry[],
+  bore: BoreJudgement | null,
+  policy: ShopPolicy = DEFAULT_POLICY,
+): ProposedLine[] {
+  const renewWorn = schoolOf(policy, 'worn_kept') === 'renew'
   const line = (type: 'part' | 'outwork', text: string, why: string, parts: string[]): ProposedLine => ({
     type,
     text,
@@ -31,12 +39,20 @@ export function proposeLines(inForce: Entry[], bore: BoreJudgement | null): Prop
   const size = bore?.mark === 'past' && bore.oversize?.status === 'ok' ? bore.oversize.oversizeMm : null
   const found = partsStanding(inForce).flatMap(
     ({ body: { part, place, disposition, seen, reason } }): ProposedLine[] => {
-      if (disposition !== 'replace' && disposition !== 'machine') return []
+      // worn and kept: renewed all the same while it is open, where the shop holds it so
+      const worn = (disposition === 'reuse' || disposition === 'clean') && seen.length > 0
+      if (disposition !== 'replace' && disposition !== 'machine' && !(worn && renewWorn)) return []
       const { look } = PART_PLANS[part]
       const name = partName(part, place)
       // a bore with its size, and the piston for it, come from the bore sheet
       if (size !== null && (part === 'cylinder' || part === 'piston' || part === 'rings')) return []
-      const why = [...seen.map(k => look[k] ?? k), ...(reason ? [reason] : [])].join(', ').toLowerCase()
+      const why = [
+        ...seen.map(k => look[k] ?? k),
+        ...(reason ? [reason] : []),
+        ...(worn ? [schoolWords(policy, 'worn_kept')] : []),
+      ]
+        .join(', ')
+        .toLowerCase()
       const pair = PAIRED[part]
       const also = part === 'cam' ? ['rockers'] : part === 'rings' ? [placeKey({ part: 'cylinder', place })] : []
       return [

@@ -1,4 +1,6 @@
 import type { OptionBody } from '../entries/option/schema'
+import type { ShopPolicy } from '../engine/policy'
+import { schoolOf, schoolWords } from '../engine/schools'
 import type { EngineFacts } from '../engine/facts'
 import type { Way } from '../words/deciding'
 import { REPOWERING, REST_CARRIERS } from '../words/deciding'
@@ -16,6 +18,7 @@ export interface Ruling {
   bore: BoreJudgement | null
   stops: Stop[]
   known: Condition['known']
+  policy: ShopPolicy
   /** what may not stay in */ bad: Bad[]
 }
 
@@ -83,10 +86,19 @@ function unsaidWords(option: Pick<OptionBody, 'way' | 'lines'>, bad: Bad[]): str
     : null
 }
 
+/** Ways that rest on the engine being worn. */
+const WORN: readonly Way[] = ['rings', 'rebore', 'rebuild', 'exchange', 'new_engine']
+
+/** Whether compression or leakage was measured, or the bore itself. */
+const gauged = (known: Condition['known']): boolean =>
+  [...known.values()].some(
+    k => ['compression', 'leak', 'size'].includes(k.property) && k.all.some(f => f.strength === 'measured'),
+  )
+
 /** What nobody has looked at yet and a way rests on. */
 export function unlooked(
   option: Pick<OptionBody, 'way' | 'lines'>,
-  { known, bore, bad }: Pick<Ruling, 'known' | 'bore' | 'bad'>,
+  { known, bore, bad, policy }: Pick<Ruling, 'known' | 'bore' | 'bad' | 'policy'>,
 ): string[] {
   const { way } = option
   const doubts: string[] = []
@@ -94,6 +106,8 @@ export function unlooked(
   if (unsaid) doubts.push(unsaid)
   if ((way === 'rings' || way === 'rebore') && !bore)
     doubts.push('The bore was not measured: rings alone are right only where it is within its limits.')
+  if (WORN.includes(way) && schoolOf(policy, 'worn_proof') === 'gauge' && !gauged(known))
+    doubts.push(`Nobody took compression by gauge, or a leak-down. ${schoolWords(policy, 'worn_proof')}.`)
   if (way === 'donor' && ![...known.values()].some(takenSize)) doubts.push('Nothing of the donor was measured.')
   if (REPOWERING.includes(way)) {
     const rest = [...lastOfEach({ known }, 'rest').values()]

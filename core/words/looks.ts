@@ -214,6 +214,9 @@ export const SMOKE_AFTER = {
   hot: 'Running hot',
 } as const
 
+/** Coolant beside white smoke. */
+export const COOLANT_LEVELS = { full: 'Full', low: 'Low', none: 'Nothing in it' } as const
+
 export const SMOKE_SMELLS = {
   oil: 'Burnt oil',
   fuel: 'Raw fuel',
@@ -275,6 +278,7 @@ export const OIL_KINDS = {
   gear: 'Gear oil',
   hydraulic: 'Hydraulic oil',
   kitchen: 'Cooking oil',
+  additive: 'Thick additive on top',
   unknown: 'Nobody knows',
 } as const
 

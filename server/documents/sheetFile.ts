@@ -193,6 +193,7 @@ export function sheetFileJsonSchema(): unknown {
       year: { type: ['integer', 'null'] },
       checkedBy: { type: ['string', 'null'] },
       chosen: { type: 'boolean' },
+      chosenWhy: { type: ['string', 'null'], maxLength: 300, description: 'Why this one, among figures that disagree' },
       note: { type: ['string', 'null'], maxLength: 400 },
     },
   }

@@ -1,4 +1,5 @@
 import type { ShopPolicy } from '#core/engine/policy'
+import { SCHOOLS } from '#core/engine/schools'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 import { pinFault } from '#core/people/pin'
 import { ROLES } from '#core/people/roles'
@@ -111,6 +112,20 @@ export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.stric
     .int('Rounding has too many decimals.')
     .min(1, 'Round to the smallest coin at the least.')
     .max(1e6, 'That is too coarse to round to.'),
+  schools: z
+    .strictObject(
+      Object.fromEntries(
+        Object.entries(SCHOOLS).map(([key, school]) => [key, keyOf(school.choices, school.question).optional()]),
+      ) as unknown as { [K in keyof typeof SCHOOLS]: z.ZodOptional<z.ZodType<string>> },
+    )
+    .default({}),
+  mixRatio: z
+    .number({ error: "The shop's mix: type the parts of fuel to one of oil, for example 40." })
+    .min(10, "The shop's mix: 10 : 1 is the richest.")
+    .max(100, "The shop's mix: 100 : 1 is the leanest that any maker asks.")
+    .nullable()
+    .default(null),
+  ownOil: z.string().trim().max(120, "The shop's oil can hold 120 characters.").default(''),
   timeZone: z
     .string()
     .trim()

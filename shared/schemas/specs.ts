@@ -31,6 +31,7 @@ export const specValueSchema: z.ZodType<SpecValue> = z
       .boolean()
       .nullish()
       .transform(c => c ?? false),
+    chosenWhy: optionalText('Why this one', 300).optional(),
   })
   .superRefine(({ item, unit, value }, check) => {
     const own = SPEC_ITEMS[item as SpecItem]?.unit ?? ''

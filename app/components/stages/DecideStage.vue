@@ -89,7 +89,7 @@ const session = useSessionStore()
             </p>
           </div>
         </div>
-        <Protectors
+        <CrankPaths /><Protectors
           v-if="base && judged?.mends && !adding"
           :option="base"
           :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)"

@@ -2,6 +2,7 @@
 import { keptOf } from '#core/entries/kept'
 import type { HandBackBody } from '#core/entries/hand_back/schema'
 import { notToRun } from '#core/judgement'
+import { revivedRefusal } from '#core/entries/hand_back/revived'
 import { handBackRefusal, handBackView } from '#core/entries/hand_back/refuse'
 import { HAND_BACK_WAYS } from '#core/words/deciding'
 import { careText } from '#core/handover/careText'
@@ -59,7 +60,12 @@ const addTest = (): void => {
   draft.value.owed = [...tests.value, { what: '', due: '' }]
 }
 /** why it can't go this way yet, as the shop would answer */
-const refusedNow = computed(() => a.value && handBackRefusal(a.value.stops, way.value, a.value.owed))
+const refusedNow = computed(
+  () =>
+    a.value &&
+    (handBackRefusal(a.value.stops, way.value, a.value.owed) ??
+      (way.value === 'mended' ? revivedRefusal(sheet.inForce.value, sheet.policy.value) : null)),
+)
 const shop = useShopStore()
 const view = computed(() => a.value && handBackView(a.value.stops))
 const session = useSessionStore()

@@ -1,4 +1,11 @@
-import { SMOKE_AFTER, SMOKE_COLOURS, SMOKE_MOMENTS, SMOKE_SMELLS } from '#core/words/looks'
+import {
+  COOLANT_LEVELS,
+  SMOKE_AFTER,
+  SMOKE_COLOURS,
+  SMOKE_MOMENTS,
+  SMOKE_SMELLS,
+  TEMPERATURES,
+} from '#core/words/looks'
 import type { FindingPlan } from '../fieldPlan'
 import { note } from '../fieldPlan'
 
@@ -16,6 +23,14 @@ export default {
     { type: 'chips', key: 'colour', label: 'Colour', options: SMOKE_COLOURS, swatches: swatch },
     { type: 'chips', key: 'moment', label: 'When', options: SMOKE_MOMENTS, when: d => d.colour !== 'none' },
     { type: 'chips', key: 'after', label: 'After what', options: SMOKE_AFTER, when: d => d.colour !== 'none' },
+    { type: 'chips', key: 'engine', label: 'The engine is', options: TEMPERATURES, when: d => d.colour === 'white' },
+    {
+      type: 'chips',
+      key: 'coolant',
+      label: 'Coolant',
+      options: COOLANT_LEVELS,
+      when: (d, f) => d.colour === 'white' && f.cooling === 'liquid',
+    },
     { type: 'chips', key: 'smell', label: 'Smells of', options: SMOKE_SMELLS, when: d => d.colour !== 'none' },
     note,
   ],

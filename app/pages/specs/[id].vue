@@ -26,6 +26,7 @@ const {
   thumb,
   conflicts,
   fault,
+  choiceFault,
   doubt,
   add,
   touch,
@@ -115,6 +116,13 @@ const {
                   Take out<span class="sr"> {{ SPEC_ITEMS[item].label }} {{ f.value }}</span>
                 </ElButton>
               </div>
+              <PlainField
+                v-if="f.chosen && of(item).length > 1"
+                v-model="f.chosenWhy"
+                label="Why this one"
+                class="wide"
+                :fault="choiceFault(i)"
+              />
               <p v-if="doubt(f)" class="note near wide" role="status">
                 {{ doubt(f)!.message }}
                 <ElButton link v-if="doubt(f)!.suggestion" class="link" @click="f.unit = doubt(f)!.suggestion!.unit">

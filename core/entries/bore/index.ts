@@ -1,3 +1,4 @@
+import { schoolOf } from '../../engine/schools'
 import type { Room } from '../room'
 import { boreFacts, boreHazards } from './dangers'
 import type { BoreJudgement } from './judge'
@@ -13,8 +14,8 @@ export const room: Room<'bore'> = {
   judge: judgeBore,
   facts: (_entry, _file, judged) => boreFacts(judged as BoreJudgement),
   // asked, not refused: a reading that happened stands
-  owes: (entry, inForce) =>
-    beforeHone(entry, inForce) || entry.body.noBefore
+  owes: (entry, inForce, policy) =>
+    beforeHone(entry, inForce) || entry.body.noBefore || schoolOf(policy, 'hone') === 'hone'
       ? []
       : [{ text: 'Bore: honed, and no figure from before honing. Say why it was not taken', must: false }],
   hazards: (_entry, _file, judged) => boreHazards(judged as BoreJudgement),

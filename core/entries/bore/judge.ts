@@ -8,6 +8,7 @@ import { boreGrid, boreOversize, boreTempCorrect } from '../../measure/bore'
 import { TOOLS } from '../../measure/tools'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
+import { schoolOf, schoolWords } from '../../engine/schools'
 import { SCORE_SIDES } from '../../words/opened'
 import type { KeyOf } from '../../words/keys'
 import type { BORE } from '../../engine/words'
@@ -229,7 +230,7 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile, inForce: Entry
         : [
             entry.body.noBefore
               ? `Not measured before honing: ${entry.body.noBefore}`
-              : 'Measured before honing? No figure stands: what was wear and what the hone took can no longer be told apart. Say why.',
+              : `${schoolWords(file.policy, 'hone')}. Measured before honing? No figure stands: what was wear and what the hone took can no longer be told apart.${schoolOf(file.policy, 'hone') === 'hone' ? '' : ' Say why.'}`,
           ]),
     )
   if (partC === null) details.push('Taken as at 20 °C: a warm barrel reads large.')

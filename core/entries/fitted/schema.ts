@@ -9,6 +9,8 @@ export const schema = z.strictObject({
   origin: keyOf(ORIGINS, 'Origin'),
   /** a part, or oil; absent where nobody was asked, and then read out of its name as before */
   is: keyOf(FITTED_IS, 'What it is').optional(),
+  /** of a filter: looked into before it was fitted; absent where nobody was asked */
+  lookedInto: z.boolean().optional(),
   /** what it renews, picked; absent where nobody was asked */
   parts: z.array(z.string()).max(12, 'Twelve parts at most.').optional(),
 })

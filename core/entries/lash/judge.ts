@@ -5,6 +5,7 @@ import type { Quantity } from '../../units/quantity'
 import { convert } from '../../units/unitConvert'
 import { quantityText, shownIn } from '../../units/unitRound'
 import type { Logged } from '../../log/entry'
+import { schoolWords } from '../../engine/schools'
 import type { LashBody } from './schema'
 
 export interface LashJudgement extends Judgement {
@@ -45,7 +46,8 @@ export function judgeLash(entry: Logged<LashBody>, file: JobFile): LashJudgement
         : 'A valve held open reads as no compression. Free the rocker, slacken the adjuster, test again before a seat is blamed.',
     )
   else if (rockers === 'stuck') details.push('A rocker that does not move holds its valve: free it first.')
-  if (state === 'as_found') details.push('As found: written down before anything was turned.')
+  if (state === 'as_found')
+    details.push('As found: written down before anything was turned.', `${schoolWords(file.policy, 'valve_position')}.`)
   else details.push('Set, locked and measured again. Read it once more after the first run.')
   if (file.facts.release === 'automatic')
     details.push('Automatic release: go a little past top of compression, off its ramp, before the exhaust is read.')

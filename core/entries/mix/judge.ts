@@ -31,6 +31,13 @@ export function judgeMix(entry: Logged<MixBody>, file: JobFile): MixJudgement {
   const details = [
     `${quantityText(oil.value, oil.unit)} of oil in ${quantityText(fuel.value, fuel.unit)} of fuel; the maker asks ${ratioText(makerRatio)}.`,
   ]
+  const shop = file.policy.mixRatio
+  if (shop !== null)
+    details.push(
+      shop > makerRatio
+        ? `This shop mixes ${ratioText(shop)}: leaner than the maker's, so the maker's is used.`
+        : `This shop mixes ${ratioText(shop)}, the maker ${ratioText(makerRatio)}: used is ${ratioText(Math.min(shop, makerRatio))}.`,
+    )
   if (judged.tooLean) details.push('Look at piston and bore, and at the mains and the big end too.')
   if (file.facts.oiling === 'injection')
     details.push(

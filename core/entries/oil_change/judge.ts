@@ -4,6 +4,7 @@ import type { Judgement } from '../../judgement'
 import { fillMarks } from '../../oil/fillMarks'
 import type { OilState } from '../../oil/oilSeverity'
 import { OIL_STATE_MARKS, OIL_STATE_WORDS, overWords, stateOfVolume } from '../../oil/oilWords'
+import { schoolWords } from '../../engine/schools'
 import { SPEC_SOURCES, specFor } from '../../spec/specValue'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
@@ -61,6 +62,7 @@ export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inFo
   const fill = fillOf(entry.body, file)
   const level =
     fill.state && !(fill.guessed && OIL_STATE_MARKS[fill.state] === 'past') ? OIL_STATE_MARKS[fill.state] : null
+  const rhythm = oilRhythm(file, inForce)
   const asked = [
     byKm && `${byKm.value.toLocaleString('en-GB')} km (${SPEC_SOURCES[byKm.source]})`,
     byH && !(byKm && byH.source === 'rule_of_thumb') && `${Math.round(byH.value)} h (${SPEC_SOURCES[byH.source]})`,
@@ -73,7 +75,8 @@ export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inFo
     details: [
       ...fill.words,
       ...(at === null ? ['The running time is not known, so nobody can say when the next is due.'] : []),
-      ...rhythmWords(oilRhythm(file, inForce)),
+      ...rhythmWords(rhythm),
+      ...(rhythm.overdue ? [`${schoolWords(file.policy, 'life')}.`] : []),
       ...(asked.length ? [`Asked every ${asked.join(', ')}${asked.length > 1 ? ', whichever comes first' : ''}.`] : []),
     ],
     state: fill.state,

@@ -1,6 +1,7 @@
 import type { JobFile } from '../file'
 import { hoursPerCalendarDay, meterThatCounts, visitsWithHours } from '../meter/runningTime'
 import { oilDue } from '../../oil/oilDue'
+import { schoolOf } from '../../engine/schools'
 import { specFor } from '../../spec/specValue'
 import { addCalendar, dayOf, daysBetween } from '../../units/calendar'
 import type { Entry } from '../types'
@@ -14,6 +15,8 @@ export interface OilRhythm {
   intervalH: number | null
   intervalKm: number | null
   intervalMonths: number | null
+  /** what the shop's rule makes of the maker's hours and km: 1, or a half where it works hard */
+  factor: number
   /** run since the last change, where both are known */
   sinceH: number | null
   sinceKm: number | null
@@ -24,6 +27,10 @@ export interface OilRhythm {
   /** calendar days until it is due, at the use that was logged */
   daysLeft: number | null
 }
+
+/** Uses that heat and dirty the oil twice as fast. Shop judgement. */
+const HARD: readonly string[] = ['working', 'hire', 'race']
+const HALF = 0.5
 
 interface Change {
   hours: number | null
@@ -68,6 +75,8 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
   const sinceH = byKm && !hoursOwn ? null : since(now.hours, last?.hours)
   const intervalDays = months !== null && last ? monthsInDays(last.day, months) : null
   const pattern = meterThatCounts(keptOf(inForce).meter)?.body.pattern
+  const use = [...visits].reverse().flatMap(v => keptOf(v.entries).terms.slice(-1))[0]?.body.useClass
+  const factor = schoolOf(file.policy, 'oil_interval') === 'hard_half' && use && HARD.includes(use) ? HALF : 1
   const lines = {
     intervalH: sinceH === null ? null : hours,
     intervalKm: sinceKm === null ? null : km,
@@ -81,15 +90,16 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
         usedDays: sinceDays ?? 0,
         rateHPerDay: pattern ? hoursPerCalendarDay(pattern) : null,
         rateKmPerDay: null,
-        dutyFactor: 1,
+        dutyFactor: factor,
       })
     : null
   return {
     at,
     averageH: gaps.length ? gaps.reduce((a, b) => a + b, 0) / gaps.length : null,
     longestH: gaps.length ? Math.max(...gaps) : null,
-    intervalH: hours,
-    intervalKm: km,
+    intervalH: hours === null ? null : hours * factor,
+    intervalKm: km === null ? null : km * factor,
+    factor,
     intervalMonths: months,
     sinceH,
     sinceKm,
@@ -126,5 +136,6 @@ export function rhythmWords(r: OilRhythm): string[] {
       `On this oil ${used.map(u => `${u.is} of ${u.of}`).join(', ')}, whichever comes first${r.overdue ? `: overdue by ${r.mostUsed ?? ''}` : left}.`,
     )
   else if (!r.at.length) words.push('No oil change is on record here.')
+  if (r.factor !== 1 && used.length) words.push("Half of the maker's interval, for it works hard (shop's rule).")
   return words
 }

@@ -27,6 +27,11 @@ export function oilFits(
   const say = (fit: Fit, why: string): void => {
     reasons.push({ fit, why })
   }
+  if (what === 'additive')
+    say(
+      'check',
+      'A thick additive is no cure: it hides the knock and not the wear. What was found stays as it is; change it with the oil.',
+    )
   const injected = facts.oiling === 'injection'
   if (WRONG.includes(what))
     say(

@@ -2,6 +2,7 @@ import type { JobFile } from '../file'
 import type { Judgement, Owed } from '../../judgement'
 import { MEASURE_PLANS } from '../../measure/items'
 import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
+import { schoolOf, schoolWords } from '../../engine/schools'
 import { SCORE_SIDES } from '../../words/opened'
 import { PART_PLANS } from '../../teardown/parts'
 import { partName, placeKey } from '../../teardown/places'
@@ -10,6 +11,26 @@ import type { Logged } from '../../log/entry'
 import type { PartBody } from './schema'
 import { keptOf } from '../kept'
 import { HARMLESS } from './dangers'
+
+/** What this shop asks of seals that are used again: their age, and a test on a two-stroke. */
+function askedBySchool(
+  { part, seen }: PartBody,
+  { policy, facts }: JobFile,
+  inForce: Entry[],
+): { words: string; open: boolean } | null {
+  if (part !== 'seals' && part !== 'orings') return null
+  if (seen.includes('age') && schoolOf(policy, 'seals_age') === 'renew')
+    return {
+      words: `${schoolWords(policy, 'seals_age')}: used again, that is an exception with its reason.`,
+      open: false,
+    }
+  if (part !== 'seals' || facts.cycle !== 'two') return null
+  const tested = keptOf(inForce).crankcase.length > 0
+  if (tested) return null
+  return schoolOf(policy, 'seals') === 'test'
+    ? { words: `Cleared by look, not by test. ${schoolWords(policy, 'seals')}.`, open: true }
+    : { words: `Cleared by look. ${schoolWords(policy, 'seals')}.`, open: false }
+}
 
 /** Where a mark lies says what made it. General workshop practice. */
 const SIDE_SAYS: Record<NonNullable<PartBody['side']>, string> = {
@@ -37,7 +58,7 @@ export function figuresOwed({ body: { part, disposition } }: Logged<PartBody>, i
 }
 
 /** A part as it was found: what becomes of it, and what that still lacks. */
-export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entry[]): Judgement {
+export function judgePart(entry: Logged<PartBody>, file: JobFile, inForce: Entry[]): Judgement {
   const { part, place, disposition, seen, oil, owed, side } = entry.body
   const { look } = PART_PLANS[part]
   const name = partName(part, place)
@@ -49,11 +70,14 @@ export function judgePart(entry: Logged<PartBody>, _file: JobFile, inForce: Entr
     details.push(`${OIL_STATES[oil]}: see the oil map for what it shares with others.`)
   if (owes.length) details.push(`Used again on a look or a feel: not measured. Take one of: ${owes.join(', ')}.`)
   if (owed) details.push(`Still owed: ${owed}`)
+  const kept = disposition === 'reuse' || disposition === 'clean'
+  const asked = kept ? askedBySchool(entry.body, file, inForce) : null
+  if (asked) details.push(asked.words)
   const mark = CONDEMNED.includes(disposition)
     ? 'past'
-    : disposition === 'unknown' || disposition === 'not_here' || owes.length
+    : disposition === 'unknown' || disposition === 'not_here' || owes.length || asked?.open
       ? 'open'
-      : seen.some(k => !HARMLESS.includes(`${part} ${k}`)) || owed
+      : seen.some(k => !HARMLESS.includes(`${part} ${k}`)) || owed || asked
         ? 'near'
         : 'good'
   return {

@@ -5,6 +5,6 @@ import type { RefusedBody } from './schema'
 export function say(body: RefusedBody): Said {
   return {
     title: 'Refused',
-    text: `${body.what}${body.by ? `, by ${body.by}` : ''}. Risk: ${body.risk}`,
+    text: `${body.what}${body.by ? `, by ${body.by}` : ''}. Risk: ${body.risk}${body.sign ? `. Asked again when: ${body.sign}` : ''}`,
   }
 }

@@ -23,7 +23,7 @@ export function judgeSmoke(entry: Logged<SmokeBody>, file: JobFile): Judgement {
   }
 }
 
-function smokeDetails({ colour, moment, after, smell }: SmokeBody, { facts }: JobFile): string[] {
+function smokeDetails({ colour, moment, after, smell, engine, coolant }: SmokeBody, { facts }: JobFile): string[] {
   if (colour === 'none')
     return ['No smoke at this moment says nothing about the next: look at the start and under load.']
   const details: string[] = []
@@ -52,6 +52,14 @@ function smokeDetails({ colour, moment, after, smell }: SmokeBody, { facts }: Jo
     details.push(
       'Blue or grey is oil. Look in this order: level, smell, tipped, filter and breather, a leak onto the exhaust, head joint, then rings and guides.',
     )
+  if (colour === 'white' && coolant && coolant !== 'full')
+    details.push(
+      'White, and coolant is missing: it goes through the head joint. Don’t run it hot; pressurised coolant scalds.',
+    )
+  else if (colour === 'white' && engine === 'cold' && smell !== 'sweet')
+    details.push('White while cold alone is moisture or raw fuel: look again warm before anything is opened.')
+  else if (colour === 'white' && engine === 'warm')
+    details.push('White when warm too: oil in the exhaust, coolant, or fuel that does not burn.')
   if (moment === 'overrun') details.push('When the throttle closes: oil drawn past the guides.')
   if (moment === 'idle')
     details.push('After idling long: oil that ran down past the guides, or a rich idle that washes the bore.')

@@ -17,7 +17,7 @@ export function signs(entry: Logged<SmokeBody>): SignDraft[] {
   return smokeSigns(entry)
 }
 
-function smokeSigns({ body: { colour, moment, after, smell } }: Logged<SmokeBody>): SignDraft[] {
+function smokeSigns({ body: { colour, moment, after, smell, coolant } }: Logged<SmokeBody>): SignDraft[] {
   const chosen =
     smell === 'sweet'
       ? 'smoke_sweet'
@@ -30,6 +30,7 @@ function smokeSigns({ body: { colour, moment, after, smell } }: Logged<SmokeBody
   const went: SignDraft[] = after && colour !== 'none' && AFTER[after] ? [[AFTER[after], true]] : []
   return [
     ...went,
+    ...(coolant ? [['coolant_low', coolant !== 'full'] as SignDraft] : []),
     ...['smoke_blue', 'smoke_white', 'smoke_black', 'smoke_start', 'smoke_overrun', 'smoke_sweet'].map(
       (sign): SignDraft => [sign, sign === chosen],
     ),

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { School, SchoolKey } from '#core/engine/schools'
+import { SCHOOL_KEYS, SCHOOLS, schoolOf } from '#core/engine/schools'
+
+interface Draft {
+  rule: SchoolKey
+  choice: string | null
+  reason: string
+}
+const sheet = useSheet()
+const form = useEntryForm<'rule_here', Draft>({
+  kind: 'rule_here',
+  blank: () => ({ rule: 'which_oil', choice: null, reason: '' }),
+  how: () => null,
+  counts: false,
+  toBody: d => ({ rule: d.rule, choice: d.choice ?? '', reason: d.reason }),
+  fromBody: b => ({ rule: b.rule, choice: b.choice, reason: b.reason }),
+})
+const { draft } = form
+const rules = Object.fromEntries(SCHOOL_KEYS.map(k => [k, SCHOOLS[k].question])) as Record<SchoolKey, string>
+const school = computed<School>(() => SCHOOLS[draft.value.rule])
+const choices = computed(() => Object.fromEntries(Object.entries(school.value.choices).map(([k, c]) => [k, c.label])))
+const shops = computed(() => school.value.choices[schoolOf(sheet.policy.value, draft.value.rule) as string]?.label)
+function pick(rule: string | null): void {
+  if (rule) Object.assign(draft.value, { rule, choice: null })
+}
+</script>
+
+<template>
+  <form class="rule" @submit.prevent="form.submit()">
+    <PickField :model-value="draft.rule" label="Which rule" :options="rules" @update:model-value="pick" />
+    <p class="note">This shop: {{ shops }}. A maker: {{ school.maker }} It acts on {{ school.acts }}.</p>
+    <ChipGroup v-model="draft.choice" label="Here" :options="choices" :fault="form.faultOf('choice')" />
+    <PlainField v-model="draft.reason" label="Why on this job" :fault="form.faultOf('reason')" />
+    <FormFoot
+      label="Hold it so here"
+      :busy="form.busy.value"
+      :message="form.message.value"
+      :correcting="form.correcting.value"
+      :touched="form.touched.value"
+      @cancel="form.clear()"
+    />
+  </form>
+</template>
+
+<style scoped>
+.rule {
+  display: grid;
+  gap: 10px;
+  max-width: 720px;
+}
+</style>
