@@ -23,6 +23,8 @@ export interface Stop {
   forbids?: Act[]
   /** a short trial by the shop may be done all the same */
   trial?: boolean
+  /** mended, and only the proof is missing: a short trial may give it */
+  proving?: boolean
   /** what it is about */
   subject?: string
   /** the findings that brought it up */

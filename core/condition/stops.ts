@@ -39,6 +39,7 @@ function stopOf(hazard: Hazard, inForce: Entry[], child: boolean, toy: boolean):
     clearedBy: wayOut(hazard),
     forbids: [...forbids, ...(forbids.includes('run') ? (['load', 'hand_back'] as Act[]) : [])],
     trial: row.signable === 'trial' && !child,
+    ...(beingProved(hazard) && { proving: true }),
     subject: hazard.subject,
     entryIds,
     canSign,

@@ -57,9 +57,11 @@ export function suggestions(
   const all = open.map(check => suggest(check, few, evidence, base, bitsNow, known)).filter(s => s.bits > LEAST_BITS)
   const waits = (s: Suggestion): string | null => {
     const first = s.check.before?.find(id => !done.has(id) && !skipped.has(id) && open.some(c => c.id === id))
+    // locked or without compression, a shop may hold that the outside tells little more; what is written down as found comes first all the same
+    const openNow = openAtOnce && s.check.opens && (locked || noCompression)
+    if (openNow && first !== 'lash') return null
     if (first) return `${CHECKS.find(c => c.id === first)?.name ?? first} first`
-    // locked or without compression, a shop may hold that the outside tells little more
-    if (!s.check.opens || (openAtOnce && (locked || noCompression))) return null
+    if (!s.check.opens) return null
     const quick = all.filter(o => !o.check.opens && o.check.minutes <= QUICK_MIN).length
     return quick ? `${quick} quick check${quick === 1 ? '' : 's'} can still settle it` : null
   }

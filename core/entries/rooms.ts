@@ -69,6 +69,7 @@ import { room as watch } from './watch'
 import { room as watchDone } from './watch_done'
 import { room as labSample } from './lab_sample'
 import { room as ruleHere } from './rule_here'
+import { room as trial } from './trial'
 import { room as waiting } from './waiting'
 import { room as work } from './work'
 
@@ -139,6 +140,7 @@ const ROOMS = {
   watch_done: watchDone,
   lab_sample: labSample,
   waiting,
+  trial,
   rule_here: ruleHere,
   work,
 } satisfies { [K in EntryKind]: Room<K> }

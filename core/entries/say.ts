@@ -63,6 +63,7 @@ import { say as watch } from './watch/say'
 import { say as watchDone } from './watch_done/say'
 import { say as labSample } from './lab_sample/say'
 import { say as ruleHere } from './rule_here/say'
+import { say as trial } from './trial/say'
 import { say as approval } from './approval/say'
 import { say as waiting } from './waiting/say'
 import { say as stage } from './stage/say'
@@ -139,6 +140,7 @@ const SAY: { [K in EntryKind]: Say<K> } = {
   watch_done: watchDone,
   lab_sample: labSample,
   rule_here: ruleHere,
+  trial,
   work,
   void: voided,
 }

@@ -65,6 +65,7 @@ import { schema as watch } from './watch/schema'
 import { schema as watchDone } from './watch_done/schema'
 import { schema as labSample } from './lab_sample/schema'
 import { schema as ruleHere } from './rule_here/schema'
+import { schema as trial } from './trial/schema'
 import { schema as work } from './work/schema'
 import { schema as voided } from './void/schema'
 
@@ -135,6 +136,7 @@ export const BODY_SCHEMAS: { [K in EntryKind]: z.ZodType<BodyOf[K]> } = {
   watch_done: watchDone,
   lab_sample: labSample,
   rule_here: ruleHere,
+  trial,
   work,
   void: voided,
 }

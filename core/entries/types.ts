@@ -65,6 +65,7 @@ import type { WatchBody } from './watch/schema'
 import type { WatchDoneBody } from './watch_done/schema'
 import type { LabSampleBody } from './lab_sample/schema'
 import type { RuleHereBody } from './rule_here/schema'
+import type { TrialBody } from './trial/schema'
 import type { VoidBody } from './void/schema'
 
 /** The body of each kind of entry: the one list of kinds that everything else is held against. */
@@ -135,6 +136,7 @@ export interface BodyOf {
   watch_done: WatchDoneBody
   lab_sample: LabSampleBody
   rule_here: RuleHereBody
+  trial: TrialBody
   void: VoidBody
 }
 export type EntryKind = keyof BodyOf

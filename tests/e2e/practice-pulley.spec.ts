@@ -49,6 +49,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await page.getByLabel('Came out').fill('1')
   await page.getByText('Soaked', { exact: true }).click()
   await page.getByText('Heated', { exact: true }).click()
+  await page.getByLabel('Usually takes').fill('18')
   await page.getByLabel('It took').fill('66')
   await page.getByLabel('What broke').fill('hex key')
   await page.getByRole('button', { name: /Log the fasteners/ }).click()
@@ -57,6 +58,11 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await page.locator('label').filter({ hasText: 'Before heat or sparks: tank away' }).click()
   await page.getByRole('button', { name: /Log the fasteners/ }).click()
   await expect(page.locator('.log')).toContainText('tank away, shut, rags out; broke: hex key')
+  // what it took beyond the usual, in money
+  const { judgements } = (await (await page.request.get(`/api/jobs/${id}/assessment`)).json()) as {
+    judgements: { details: string[] }[]
+  }
+  expect(judgements.flatMap(j => j.details).join(' ')).toContain('0.8 h more, €41.60')
   // 1.9 h quiet, 2.0 h warned, 2.3 h past it until the owner answers
   const spend = page.locator('.spend')
   const put = async (minutes: string): Promise<void> => {
@@ -91,6 +97,29 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await chip(page, 'What becomes of it', 'Replace').click()
   await chip(page, 'Cause or consequence', 'Taken with it').click()
   await page.getByRole('button', { name: /Log this part/ }).click()
+  // measured, the score names the size that would clear it, and how far short the largest is
+  await page.keyboard.press('Alt+5')
+  await page.locator('.looks').getByRole('button', { name: /^Bore/ }).click()
+  await page.getByLabel('Standard bore').fill('65')
+  for (const depth of ['Top', 'Middle', 'Bottom'])
+    for (const way of ['along', 'across']) await page.getByLabel(`${depth}, ${way}`).fill('65')
+  await page.getByLabel('Oversizes that are sold').fill('0.25')
+  await page.getByLabel('Deepest score').fill('0,18')
+  await chip(page, 'The score runs', 'Exhaust side').click()
+  await page.getByRole('button', { name: /Log the bore/ }).click()
+  await expect(page.locator('.log')).toContainText('score 0.18 mm deep, exhaust side')
+  await expect(page.locator('.rail')).toContainText('short by 0.110 mm')
+  await expect(page.locator('.rail')).toContainText('not repairable')
+  // another engine is held against the frame by its figures
+  await page.keyboard.press('Alt+6')
+  await page.getByRole('button', { name: 'Does another engine fit?' }).click()
+  await page.getByLabel('Which engine').fill('Hollin 200')
+  await page.getByLabel('Its shaft', { exact: true }).fill('22.2')
+  await page.getByLabel('Shaft that is needed', { exact: true }).fill('22.2')
+  await page.getByLabel('Its length', { exact: true }).fill('80')
+  await page.getByLabel('Length that is needed', { exact: true }).fill('78')
+  await expect(page.locator('.desk')).toContainText('needed 78 mm: long enough')
+  await page.getByRole('button', { name: /Log the fit/ }).click()
   const line = (n: string, type: string, text: string, likely: number, parts?: string[]): object =>
     sureLine(`01K000000000000000000000${n}`, type, text, likely, parts)
   const way = (name: string, kind: string, lines: object[]): Promise<void> =>

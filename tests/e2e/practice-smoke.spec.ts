@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, openJob } from './bench'
+import { atTheBench, chip, freshJob, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -38,16 +38,36 @@ test('a mower that got the whole bottle: plug out before the rope, the surplus d
     sheet(['oil_capacity', 500], ['oil_full_mark', 520], ['oil_low_mark', 450]),
   )
   await openJob(page, `/jobs/${id}`)
+  // what the owner poured in is a claim, and adds up
+  await look(page, 'Poured in, let out')
+  await chip(page, 'Oil', 'Poured in by the owner').click()
+  await page.getByLabel('How much', { exact: true }).fill('950')
+  await chip(page, 'Poured', 'Into it, drained').click()
+  await expect(page.locator('.desk')).toContainText('90 % over')
+  await page.getByRole('button', { name: /^Log it/ }).click()
+  await expect(page.locator('.stop')).toHaveCount(0)
   await look(page, /^Oil/)
-  await cameOut(page, '950', 'Plain')
-  await expect(page.locator('.rail')).toContainText('90 % over')
+  await chip(page, 'Read how', 'On the stick').click()
+  await page.getByLabel('Level, 0 at low and 100 at full').fill('300')
+  await chip(page, 'Smell', 'Plain').click()
+  await chip(page, 'What oil is it?', 'Known, and when it went in').click()
+  await page.getByRole('button', { name: /Log the oil/ }).click()
+  await expect(page.locator('.rail')).toContainText('950 mL, 190 % of the fill, 90 % over')
+  await expect(page.locator('.rail')).toContainText('Overfilled with oil')
   await expect(page.locator('.stop')).toContainText("Don't turn it with the plug in")
   await look(page, 'Air filter')
   await chip(page, 'Air filter', 'Soaked').click()
   await page.getByRole('button', { name: /Log the air filter/ }).click()
+  // the surplus is drawn off: 0.95 − 0.43 is in its band
+  await makeSafe(page)
+  await look(page, 'Poured in, let out')
+  await chip(page, 'Oil', 'Drawn off, a part of it').click()
+  await page.getByLabel('How much', { exact: true }).fill('430')
+  await page.getByRole('button', { name: /^Log it/ }).click()
+  await expect(page.locator('.log')).toContainText('between the marks with 520 mL in it')
   await look(page, /^Oil/)
   await chip(page, 'Read how', 'On the stick').click()
-  await page.getByLabel('Level, 0 at low and 100 at full').fill('100')
+  await page.getByLabel('Level, 0 at low and 100 at full').fill('102')
   await chip(page, 'Smell', 'Plain').click()
   await page.getByRole('button', { name: /Log the oil/ }).click()
   await expect(page.locator('.stop')).toHaveCount(0)

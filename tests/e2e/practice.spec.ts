@@ -42,12 +42,26 @@ test('a tiller that knocks: rocked, measured, and no way that leaves its pin in'
   await expect(page.locator('.stop')).toContainText("Don't run it")
   await expect(page.locator('.stop')).toContainText('the rod may part and throw metal')
   await expect(page.locator('.stop')).toContainText('Nobody can sign this away')
+  // even the cap shows it, beside a sound one
+  await size('Rod cap beside a sound one', [
+    ['This cap', '7,62'],
+    ['A sound one', '7,90'],
+  ])
+  await expect(page.locator('.measure .done')).toContainText('Rod cap beside a sound one: 0.280 mm')
   await size('Crank pin', [
     ['Largest', '24,93'],
     ['Smallest', '24,88'],
   ])
   await expect(page.locator('.measure .done')).toContainText('Crank pin: 24.880 mm, out of round 0.050 mm')
   await expect(page.locator('.stop')).toHaveCount(2)
+  await expect(page.locator('.stop').first()).toContainText('metal')
+  // a run is asked for: only as a trial, with everything that it takes
+  await page.keyboard.press('Alt+8')
+  await page.getByLabel('What it is to show').fill('where it knocks')
+  await page.getByLabel('Minutes, named before').fill('1')
+  await page.getByRole('button', { name: /Log the trial/ }).click()
+  await expect(page.locator('.fault').first()).toContainText('tick it')
+  await expect(page.getByLabel('What it is to show')).toHaveValue('where it knocks')
   const way = (name: string, kind: string, lines: object[]): Promise<void> =>
     logged(page, id, 'option', wayOf(name, kind, lines))
   const rod = [

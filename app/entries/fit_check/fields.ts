@@ -11,6 +11,14 @@ export default {
   intro: 'Another engine held against this frame, before it is ordered.',
   fields: [
     { type: 'text', key: 'engine', label: 'Which engine' },
+    ...(
+      [
+        ['shaftHas', 'Its shaft'],
+        ['shaftNeeds', 'Shaft that is needed'],
+        ['lengthHas', 'Its length'],
+        ['lengthNeeds', 'Length that is needed'],
+      ] as const
+    ).map(([key, label]): FieldPlan => ({ type: 'quantity', key, label, units: ['mm', 'in'], kind: 'length' })),
     ...Object.entries(FIT_ITEMS).map(([key, label]): FieldPlan => ({
       type: 'chips',
       key,

@@ -6,7 +6,7 @@ const poured = (action: unknown): boolean => action === 'owner_poured' || action
 
 export default {
   stage: 'first_look',
-  tab: { label: 'Oil in and out', at: 2, when: ({ facts }) => hasSump(facts) },
+  tab: { label: 'Poured in, let out', at: 2, when: ({ facts }) => hasSump(facts) },
   log: 'Log it',
   how: d => (d.action === 'owner_poured' ? 'claimed' : 'measured'),
   counts: true,

@@ -21,7 +21,7 @@ const complaint = computed(() => sheet && keptOf(sheet.inForce.value).complaint.
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium') })
 /** stages in which hands go into it */
-const HANDS_IN: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure', 'build']
+const HANDS_IN: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure', 'build', 'prove']
 /** stages whose forms stand side by side */
 const TABBED: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure']
 const PROMPTS = {
@@ -123,6 +123,10 @@ onMounted(() => {
           <ShelfForJob />
           <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
           <BuildForms />
+        </template>
+        <template v-else-if="stage === 'prove'">
+          <NoteForm key="prove" stage="prove" :prompt="PROMPTS.prove" />
+          <StageTabs stage="prove" />
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
         <StageMarks v-if="session.mayLog('stage') && stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />

@@ -1,6 +1,6 @@
 import type { Room } from '../room'
 import { FIT_ITEMS } from '../../words/deciding'
-import { FIT_KEYS, judgeFit } from './judge'
+import { FIT_KEYS, fitState, judgeFit } from './judge'
 
 const FITS = { fits: 'good', adapt: 'near', no: 'past', not_checked: 'open' } as const
 
@@ -13,7 +13,7 @@ export const room: Room<'fit_check'> = {
     FIT_KEYS.map(key => ({
       subject: `fit:${key}`,
       property: 'fits',
-      mark: FITS[body[key]],
+      mark: FITS[fitState(body, key)],
       whose: 'looked' as const,
       value: FIT_ITEMS[key].toLowerCase(),
     })),
