@@ -21,8 +21,8 @@ const { t, marks, oilBody, level, use, fits, tilt, show, TASKS, SWATCHES, pct } 
         v-model="pct"
         :glass="t.glass"
         :dry="t.by === 'dry'"
-        :low="marks ? show(marks.lowMl) : ''"
-        :full="marks ? show(marks.fullMl) : ''"
+        :low="marks ? `${show(marks.lowMl)}${marks.source === 'rule_of_thumb' ? ', rule of thumb' : ''}` : ''"
+        :full="marks ? `${show(marks.fullMl)}${marks.source === 'rule_of_thumb' ? ', rule of thumb' : ''}` : ''"
         :colour="t.colour"
         :mark="level?.mark ?? 'open'"
       />

@@ -13,6 +13,29 @@ export interface School {
 
 /** Points of the trade on which shops differ. None of them lifts a danger that somebody can get hurt by, but where it says so. */
 export const SCHOOLS = {
+  fill_aim: {
+    question: 'How full',
+    choices: {
+      low: { label: 'Low mark', why: 'Less to churn; only where the maker asks it.' },
+      middle: { label: 'Middle', why: 'Between the marks is sound, with room for what a hot engine pushes up.' },
+      top: { label: 'Full mark', why: 'A small engine has little oil to begin with: the rest is cheap insurance.' },
+    },
+    start: 'top',
+    because: 'It is where the maker’s quantity usually stands; never above.',
+    maker: 'A quantity, and two marks: anything between them is right.',
+    acts: 'how much is filled in',
+  },
+  surplus: {
+    question: 'A surplus of sound, known oil',
+    choices: {
+      surplus_only: { label: 'Drawn off', why: 'Clean, fast and cheap.' },
+      change_all: { label: 'All of it changed', why: 'Old and new together is old.' },
+    },
+    start: 'surplus_only',
+    because: 'It is only offered for oil that smells plain, looks good and is known.',
+    maker: 'Draw it down to the mark.',
+    acts: 'a level over its mark',
+  },
   which_oil: {
     question: 'Which oil goes in',
     choices: {
@@ -210,6 +233,12 @@ export const SCHOOLS = {
 
 export type SchoolKey = keyof typeof SCHOOLS
 export const SCHOOL_KEYS = Object.keys(SCHOOLS) as SchoolKey[]
+/** Rules that a shop holds as a field of its own: a job may hold another one all the same. */
+export const FIELD_RULES = { fill_aim: 'fillAim', surplus: 'surplusRule' } as const satisfies Partial<
+  Record<SchoolKey, string>
+>
+export const isFieldRule = (key: SchoolKey): key is keyof typeof FIELD_RULES => Object.hasOwn(FIELD_RULES, key)
+
 /** What a shop chose; what it did not choose stands at its start. */
 export type SchoolsChosen = Partial<Record<SchoolKey, string>>
 

@@ -107,7 +107,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await page.getByLabel('Deepest score').fill('0,18')
   await chip(page, 'The score runs', 'Exhaust side').click()
   await page.getByRole('button', { name: /Log the bore/ }).click()
-  await expect(page.locator('.log')).toContainText('score 0.18 mm deep, exhaust side')
+  await expect(page.locator('.log')).toContainText('score 0.180 mm deep, exhaust side')
   await expect(page.locator('.rail')).toContainText('short by 0.110 mm')
   await expect(page.locator('.rail')).toContainText('not repairable')
   // another engine is held against the frame by its figures
@@ -118,7 +118,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await page.getByLabel('Shaft that is needed', { exact: true }).fill('22.2')
   await page.getByLabel('Its length', { exact: true }).fill('80')
   await page.getByLabel('Length that is needed', { exact: true }).fill('78')
-  await expect(page.locator('.desk')).toContainText('needed 78 mm: long enough')
+  await expect(page.locator('.desk')).toContainText('needed 78.000 mm: long enough')
   await page.getByRole('button', { name: /Log the fit/ }).click()
   const line = (n: string, type: string, text: string, likely: number, parts?: string[]): object =>
     sureLine(`01K000000000000000000000${n}`, type, text, likely, parts)

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import type { School, SchoolKey } from '#core/engine/schools'
-import { SCHOOL_KEYS, SCHOOLS, schoolOf } from '#core/engine/schools'
+import { FIELD_RULES, SCHOOL_KEYS, SCHOOLS, isFieldRule, schoolOf } from '#core/engine/schools'
 
 interface Draft {
   rule: SchoolKey
   choice: string | null
   reason: string
 }
-const sheet = useSheet()
 const form = useEntryForm<'rule_here', Draft>({
   kind: 'rule_here',
   blank: () => ({ rule: 'which_oil', choice: null, reason: '' }),
@@ -20,7 +19,12 @@ const { draft } = form
 const rules = Object.fromEntries(SCHOOL_KEYS.map(k => [k, SCHOOLS[k].question])) as Record<SchoolKey, string>
 const school = computed<School>(() => SCHOOLS[draft.value.rule])
 const choices = computed(() => Object.fromEntries(Object.entries(school.value.choices).map(([k, c]) => [k, c.label])))
-const shops = computed(() => school.value.choices[schoolOf(sheet.policy.value, draft.value.rule) as string]?.label)
+const shop = useShopStore()
+const shops = computed(() => {
+  const { rule } = draft.value
+  const held = isFieldRule(rule) ? shop.policy[FIELD_RULES[rule]] : (schoolOf(shop.policy, rule) as string)
+  return school.value.choices[held]?.label
+})
 function pick(rule: string | null): void {
   if (rule) Object.assign(draft.value, { rule, choice: null })
 }

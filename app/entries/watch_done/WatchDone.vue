@@ -37,8 +37,13 @@ async function close(watchId: string, result: WatchDoneBody['result']): Promise<
             <ElButton @click="asked = null">Leave it</ElButton>
           </template>
           <template v-else>
-            <ElButton v-for="(word, k) in WATCH_RESULTS" :key="k" @click="close(watch.id, k)">
-              {{ word }}<span class="sr">: {{ watch.what }}</span>
+            <ElButton
+              v-for="(word, k) in WATCH_RESULTS"
+              :key="k"
+              :aria-label="`${word}: ${watch.what}`"
+              @click="close(watch.id, k)"
+            >
+              {{ word }}
             </ElButton>
           </template>
         </span>

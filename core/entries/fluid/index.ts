@@ -15,7 +15,6 @@ const facts = (judged: FluidJudgement | null): FactDraft[] =>
 export const room: Room<'fluid'> = {
   name: 'oil let out or put in',
   stage: 'first_look',
-  answers: ['fuel'],
   // letting oil or fuel out means tipping it, or a spark near what runs out
   handsIn: ({ body }) => body.action === 'drained' || body.action === 'drawn_off',
   judge: judgeFluid,
@@ -26,6 +25,6 @@ export const room: Room<'fluid'> = {
   },
   deeds: ({ body }) =>
     body.action === 'drained' || body.action === 'filled' ? [{ did: body.action, subject: 'oil' }] : [],
-  acts: ({ body: { action } }) =>
-    action === 'filled' ? ['refill'] : action === 'drained' || action === 'drawn_off' ? ['tip'] : [],
+  // letting it out is the way out of every danger of the oil: by the plug or sucked off, it tips nothing
+  acts: ({ body: { action } }) => (action === 'filled' ? ['refill'] : []),
 }

@@ -4,6 +4,7 @@ import { TIP_PCT, TOP_PCT, fillMarks, positionOf } from '../../oil/fillMarks'
 import type { FillMarks } from '../../oil/fillMarks'
 import { oilReading, oilVolume } from '../../oil/fillTable'
 import { oilAdjust } from '../../oil/oilAdjust'
+import type { SchoolKey } from '../../engine/schools'
 import { conditionOf } from './condition'
 import { oilIn } from '../fluid/account'
 import type { Show } from '../fluid/judge'
@@ -190,6 +191,12 @@ function levelOf(body: OilBody, marks: FillMarks | undefined, file: JobFile): Le
   return judge(volumeMl, false, onScale ? oilReading({ points, volumeMl, kind: 'level' }).reading : null)
 }
 
+/** Whose rule it is: this job's, with its reason, or the shop's. */
+const ruleWords = ({ policy }: JobFile, rule: SchoolKey): string => {
+  const here = policy.rulesHere?.[rule]
+  return here ? `on this job: ${here}` : "shop's rule"
+}
+
 function advice(
   adjust: NonNullable<OilJudgement['adjust']>,
   atMost: boolean,
@@ -200,13 +207,15 @@ function advice(
   if (adjust.action === 'none') return []
   if (adjust.action === 'add') {
     return [
-      `${atMost ? 'At least ' : ''}${show(adjust.amountMl)} short of the ${{ low: 'low mark', middle: 'middle', top: 'full mark' }[file.policy.fillAim]}. Find out where it went before filling; fill in two portions, wait, read again.`,
+      `${atMost ? 'At least ' : ''}${show(adjust.amountMl)} short of the ${{ low: 'low mark', middle: 'middle', top: 'full mark' }[file.policy.fillAim]} (${ruleWords(file, 'fill_aim')}). Find out where it went before filling; fill in two portions, wait, read again.`,
     ]
   }
   if (unsound.length)
     return [`${show(adjust.amountMl)} too much. Change all of it, not only the surplus: ${unsound.join(', ')}.`]
   return file.policy.surplusRule === 'change_all'
-    ? [`${show(adjust.amountMl)} too much. This shop changes all of it rather than drawing off a surplus.`]
+    ? [
+        `${show(adjust.amountMl)} too much. All of it is changed rather than a surplus drawn off (${ruleWords(file, 'surplus')}).`,
+      ]
     : [`Draw off ${show(adjust.amountMl)} to reach the full mark: the oil itself is sound, so the surplus is enough.`]
 }
 

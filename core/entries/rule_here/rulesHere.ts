@@ -1,4 +1,5 @@
 import type { ShopPolicy } from '../../engine/policy'
+import { FIELD_RULES, isFieldRule } from '../../engine/schools'
 import { keptOf } from '../kept'
 import type { Entry } from '../types'
 
@@ -8,9 +9,11 @@ export function rulesHere(policy: ShopPolicy, inForce: readonly Entry[]): ShopPo
   if (!said.length) return policy
   const schools = { ...policy.schools }
   const reasons: NonNullable<ShopPolicy['rulesHere']> = {}
+  const fields: Partial<ShopPolicy> = {}
   for (const { body } of said) {
-    schools[body.rule] = body.choice
+    if (isFieldRule(body.rule)) Object.assign(fields, { [FIELD_RULES[body.rule]]: body.choice })
+    else schools[body.rule] = body.choice
     reasons[body.rule] = body.reason
   }
-  return { ...policy, schools, rulesHere: reasons }
+  return { ...policy, ...fields, schools, rulesHere: reasons }
 }

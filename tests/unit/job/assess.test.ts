@@ -140,7 +140,7 @@ describe('oil', () => {
     ).toBeCloseTo(475 - assess(file([oil({ by: 'marks', pct: -20 })])).newest.oil!.volumeMl!, 6)
     expect(
       assess(file([oil(drained(800))], { policy: { surplusRule: 'change_all' } })).newest.oil?.details.join(' '),
-    ).toContain('changes all of it')
+    ).toContain('All of it is changed')
   })
 })
 

@@ -181,6 +181,8 @@ describe('oil goes in by one door', () => {
     )
     for (const [name, pour] of ways) {
       expect(at(pour, []), name).toBeNull()
+      // to let it out is the way out, and is never refused
+      expect(at(drained, [smelt]), name).toMatch(/^Make it safe first/)
       expect(at(pour, [smelt]), name).toContain('No refill yet')
       expect(at(pour, [smelt, drained, cure]), name).toContain('stand test')
       expect(at(pour, [smelt, drained, cure, stand]), name).toBeNull()

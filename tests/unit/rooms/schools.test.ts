@@ -14,7 +14,7 @@ import { choiceFault } from '#core/spec/choosing'
 import { proposeLines } from '#core/verdict/proposeLines'
 import { unlooked } from '#core/verdict/ruledOut'
 import { policySchema } from '#shared/schemas/shop'
-import { entry, figureOf, file, option, terms } from '../job/file'
+import { entry, figureOf, file, oil, option, terms } from '../job/file'
 
 const here = (rule: SchoolKey, choice: string): Entry =>
   entry('rule_here', { rule, choice, reason: 'the owner asked for it' }, { how: null })
@@ -59,6 +59,14 @@ describe('where good shops differ', () => {
     expect(policySchema.safeParse({ ...policy, mixRatio: 5, version: 'v' }).error?.issues[0]?.path).toEqual([
       'mixRatio',
     ])
+  })
+  it('how full, and what becomes of a surplus, may be another thing on one job too', () => {
+    const low = oil({ by: 'marks', pct: -40 }, { smell: 'plain' })
+    const words = (entries: Entry[]) => assess(file(entries)).newest.oil?.details.join(' ')
+    expect(words([low])).toContain("short of the full mark (shop's rule)")
+    expect(words([low, here('fill_aim', 'middle')])).toContain(
+      'short of the middle (on this job: the owner asked for it)',
+    )
   })
   it('a job may hold another rule, with its reason, and says so where it acts', () => {
     const policy = rulesHere(DEFAULT_POLICY, [here('seals_age', 'look')])
