@@ -148,11 +148,22 @@ const one = (key: string): string | null => draft.value[key] as string | null
 <style scoped>
 .finding {
   display: grid;
-  gap: 11px;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 11px 16px;
   max-width: 820px;
+  align-items: start;
 }
-.narrow {
+.finding > * {
+  grid-column: 1 / -1;
+}
+.finding > .narrow {
+  grid-column: auto;
   max-width: 280px;
+}
+@media (max-width: 640px) {
+  .finding {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .caution {
   flex: 1 1 240px;

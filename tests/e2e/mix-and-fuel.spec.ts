@@ -46,7 +46,7 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
   await expect(page.locator('.sendto')).toContainText('On the log of')
   expect(await (await request.get(`/api/jobs/${job}/assessment`)).text()).toContain('60 : 1')
   await page.getByLabel('hard use').check()
-  await expect(page.locator('.reasons')).toContainText("A step richer: 32 : 1")
+  await expect(page.locator('.reasons')).toContainText('A step richer: 32 : 1')
   // what was typed is found again, and the label can be printed
   await page.reload()
   await expect(page.getByLabel('Fuel in the can', { exact: true })).toHaveValue('3')

@@ -6,7 +6,6 @@ export default {
   log: 'Watch it',
   how: null,
   counts: false,
-  intro: 'What is looked at again, and when: it stands on the card, at the next visit, and on Today when it is due.',
   fields: [
     { type: 'text', key: 'what', label: 'Look again at' },
     { type: 'figure', key: 'afterHours', label: 'After running', suffix: 'h' },

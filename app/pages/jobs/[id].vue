@@ -126,7 +126,7 @@ onMounted(() => {
         </template>
         <template v-else-if="stage === 'prove'">
           <NoteForm key="prove" stage="prove" :prompt="PROMPTS.prove" />
-          <StageTabs stage="prove" />
+          <section class="block"><StageTabs stage="prove" /></section>
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
         <StageMarks v-if="session.mayLog('stage') && stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
