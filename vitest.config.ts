@@ -21,7 +21,11 @@ export default defineConfig({
   resolve: { alias: { '#core': here('./core'), '#shared': here('./shared') } },
   test: {
     projects: [
-      { extends: true, test: { name: 'unit', environment: 'node', include: ['tests/unit/**/*.test.ts'] } },
+      {
+        extends: true,
+        // a slow machine fails nothing: speed is what the bench shows
+        test: { name: 'unit', environment: 'node', include: ['tests/unit/**/*.test.ts'], testTimeout: 30_000 },
+      },
       {
         extends: true,
         test: {

@@ -16,6 +16,7 @@ import { signs as lash } from './lash/signs'
 import { signs as leakDown } from './leak_down/signs'
 import { signs as leaks } from './leaks/signs'
 import { signs as lockStep } from './lock_step/signs'
+import { signs as measure } from './measure/signs'
 import { signs as mix } from './mix/signs'
 import { signs as drainDown } from './drain_down/signs'
 import { signs as oilPressure } from './oil_pressure/signs'
@@ -48,6 +49,7 @@ const SIGNS = {
   leak_down: leakDown,
   leaks,
   lock_step: lockStep,
+  measure,
   mix,
   oil,
   part,

@@ -100,7 +100,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]
   return {
     entryId: entry.id,
     mark,
-    headline: headline(level, adjust, condition.words, body, show),
+    headline: headline(level, adjust, condition.words, body, show, marks?.capacitySource === 'rule_of_thumb'),
     details,
     state: level.state,
     volumeMl: level.volumeMl,
@@ -225,9 +225,13 @@ function headline(
   words: string[],
   body: OilBody,
   show: (ml: number) => string,
+  guessed: boolean,
 ): string {
+  // of an engine that nothing is known of, no figure stands without what it is
   const amount =
-    adjust && adjust.action !== 'none' ? ` by ${level.atMost ? 'at least ' : ''}${show(adjust.amountMl)}` : ''
+    adjust && adjust.action !== 'none'
+      ? ` by ${level.atMost ? 'at least ' : ''}${show(adjust.amountMl)}${guessed ? ' (rule of thumb)' : ''}`
+      : ''
   const said =
     body.reading.by === 'dry'
       ? `Dry${amount ? `, short${amount}` : ''}`

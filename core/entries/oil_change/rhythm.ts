@@ -17,6 +17,8 @@ export interface OilRhythm {
   intervalMonths: number | null
   /** what the shop's rule makes of the maker's hours and km: 1, or a half where it works hard */
   factor: number
+  /** the meter counts back somewhere: hours and km say nothing */
+  back: boolean
   /** run since the last change, where both are known */
   sinceH: number | null
   sinceKm: number | null
@@ -65,8 +67,10 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
     km: visits.findLast(v => v.km !== null)?.km ?? null,
     day: visits.findLast(v => v.at !== null)?.at ?? null,
   }
+  // over a meter that counts back nothing is reckoned: only the calendar still says when
+  const back = visits.some(v => v.back)
   const since = (is: number | null, was: number | null | undefined): number | null =>
-    is === null || was === null || was === undefined ? null : Math.max(0, is - was)
+    back || is === null || was === null || was === undefined ? null : Math.max(0, is - was)
   const sinceKm = since(now.km, last?.km)
   const sinceDays = last && now.day ? Math.max(0, daysBetween(last.day, dayOf(now.day))) : null
   // where the maker counts km and the meter does too, hours of a rule of thumb say nothing
@@ -101,6 +105,7 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
     intervalKm: km === null ? null : km * factor,
     factor,
     intervalMonths: months,
+    back,
     sinceH,
     sinceKm,
     sinceDays,
@@ -136,6 +141,7 @@ export function rhythmWords(r: OilRhythm): string[] {
       `On this oil ${used.map(u => `${u.is} of ${u.of}`).join(', ')}, whichever comes first${r.overdue ? `: overdue by ${r.mostUsed ?? ''}` : left}.`,
     )
   else if (!r.at.length) words.push('No oil change is on record here.')
+  if (r.back) words.push('Its meter counts back between the visits: hours and km on this oil are not known.')
   if (r.factor !== 1 && used.length) words.push("Half of the maker's interval, for it works hard (shop's rule).")
   return words
 }

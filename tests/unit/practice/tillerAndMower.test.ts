@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
+import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import { heldBack } from '#core/next/allowed'
 import { CHECK_BY_ID } from '#core/catalogue'
 import type { Entry } from '#core/entries/types'
@@ -50,6 +51,11 @@ describe('a tiller that knocks', () => {
     expect(a.stops.map(s => [s.id, s.canSign])).toEqual([['knock', false]])
     expect(a.stops[0]?.reason).toContain('the rod may part and throw metal')
     for (const id of ['listen', 'hot', 'smoke']) expect(heldBack(CHECK_BY_ID.get(id)!, a.stops)?.id, id).toBe('knock')
+  })
+  it('is heard by the diagnosis, which asks for the cap off or the pin next', () => {
+    const { likely, next } = diagnoseJob(file([value, rock], { spec, facts: { valves: 'side' } }))
+    expect(likely[0]?.cause.id).toMatch(/rod|big_end/)
+    expect(next.some(s => s.check.opens)).toBe(true)
   })
   it('the pin is too small and oval: no new rod is fitted on it', () => {
     const a = of([value, rock, pin, ...ways])
