@@ -101,7 +101,7 @@ for (const [width, also, language] of [
   test(`nothing scrolls sideways, and axe finds no violation, at ${width} px in ${language.pressureUnit} and ${language.volumeUnit}`, async ({
     page,
   }) => {
-    test.setTimeout(300_000)
+    test.setTimeout(600_000)
     const policy = await rules(page.request, language)
     try {
       await page.setViewportSize({ width, height: 800 })
