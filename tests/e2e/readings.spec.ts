@@ -96,7 +96,7 @@ test('what is looked at again stands on the card and on Today when it is due, an
   await expect(due).toContainText('Strainer, for sealant')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
-  await page.getByRole('button', { name: 'As it should be: Strainer, for sealant' }).click()
+  await page.getByRole('button', { name: 'As it should be: Strainer, for sealant', exact: true }).click()
   await expect(page.locator('.log')).toContainText('Looked at again: as it should be')
   await page.goto('/')
   await expect(page.locator('h1')).toBeVisible()
