@@ -4,14 +4,21 @@ import { judgeLockStep } from './judge'
 export const room: Room<'lock_step'> = {
   name: 'locked engine',
   stage: 'first_look',
-  refuse: ({ body: { result, liquid } }) =>
-    result === 'liquid' && liquid === null
+  refuse({ body: { result, liquid, note } }) {
+    if (result === 'liquid' && liquid === null)
+      return {
+        message: 'Say what ran out: fuel, oil or water. Each is cured in its own way.',
+        field: 'body.liquid',
+        hint: 'Say what ran out: fuel, oil or water.',
+      }
+    // a plug that can't come out is written down with why; steps from before anybody was asked stand as they are
+    return result === 'cant' && note === null
       ? {
-          message: 'Say what ran out: fuel, oil or water. Each is cured in its own way.',
-          field: 'body.liquid',
-          hint: 'Say what ran out: fuel, oil or water.',
+          message: "Say why it can't be done: the plug out is what proves that nothing stands in it.",
+          field: 'body.note',
         }
-      : null,
+      : null
+  },
   answers: ['lock'],
   finding: true,
   handsIn: () => true,

@@ -14,10 +14,5 @@ export const schema = z
     path: ['result'],
     message: 'Liquid comes out only with the plug out.',
   })
-  .refine(l => l.result !== 'cant' || l.note !== null, {
-    path: ['note'],
-    message: "Say why it can't be done: the plug out is what proves that nothing stands in it.",
-  })
 
-/** a plug that can't come out is written down with why: nothing turns it meanwhile */
 export interface LockStepBody extends z.infer<typeof schema> {}

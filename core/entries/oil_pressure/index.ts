@@ -1,4 +1,5 @@
 import type { Room } from '../room'
+import type { OilPressureJudgement } from './judge'
 import { judgeOilPressure } from './judge'
 
 export const room: Room<'oil_pressure'> = {
@@ -10,9 +11,10 @@ export const room: Room<'oil_pressure'> = {
   facts: (_entry, _file, judged) => [
     { subject: 'pump', property: 'flow', mark: judged?.mark ?? 'open', whose: 'maker', value: judged?.headline ?? '' },
   ],
-  hazards: (_entry, _file, judged) =>
-    judged?.mark === 'past' || judged?.mark === 'near'
-      ? [{ hazard: 'pump_weak', subject: 'pump', why: `${judged.headline}.`, told: judged.mark === 'near' }]
-      : [],
+  // too much of it is looked into, and is no weak pump
+  hazards(_entry, _file, judged) {
+    const { low, falls, mark, headline } = judged as OilPressureJudgement
+    return low || falls ? [{ hazard: 'pump_weak', subject: 'pump', why: `${headline}.`, told: mark === 'near' }] : []
+  },
   acts: () => ['run'],
 }

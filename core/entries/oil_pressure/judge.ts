@@ -29,11 +29,13 @@ export function judgeOilPressure(entry: Logged<OilPressureBody>, file: JobFile):
   const thumb = facts.bearings === 'rolling' ? THUMB.rolling : THUMB.plain
   const details: string[] = []
   const marks: Mark[] = []
+  let low: boolean | null = warmIdle === null && warmSpeed === null ? null : false
   const least = (q: number | null, item: SpecItem, guess: number, name: string): void => {
     if (q === null) return
     const found = specFor(item, spec, facts.engineClass, facts.displacementCc)
     const limit = found?.value ?? guess
     const under = q < limit - 1e-9
+    low ||= under
     // the lamp and a rule of thumb condemn nothing
     marks.push(under ? (found && by !== 'lamp' ? 'past' : 'near') : 'good')
     details.push(
@@ -57,8 +59,6 @@ export function judgeOilPressure(entry: Logged<OilPressureBody>, file: JobFile):
     )
   }
   if (!marks.length) details.push('Read cold only: cold oil flatters a worn pump. Read it again warm and idling.')
-  const low =
-    warmIdle === null && warmSpeed === null ? null : marks.includes('past') || marks.slice(0, 2).includes('near')
   const mark: Mark = (['past', 'near'] as const).find(m => marks.includes(m)) ?? (marks.length ? 'good' : 'open')
   const told = warm ?? kPa(warmSpeed) ?? cold ?? kPa(entry.body.coldSpeed) ?? 0
   return {

@@ -8,6 +8,7 @@ import { MEASURE_PLANS } from '#core/measure/items'
 import type { MeasureItem } from '#core/measure/items'
 import { PART_KEYS, PART_PLANS } from '#core/teardown/parts'
 import { partsOf } from '#core/teardown/places'
+import { BODY_SCHEMAS } from '#core/entries/schemas'
 import { signsOf } from '#core/entries/signs'
 import { entry, FACTS, figureOf, file, option } from '../job/file'
 
@@ -199,6 +200,14 @@ describe('oil pressure, drain-down, laboratory', () => {
     // rolling bearings are content with a little
     expect(last([low], { facts: { oiling: 'pump_wet', bearings: 'rolling' } })?.mark).toBe('good')
   })
+  it('too much of it at speed is looked into, and is neither low nor a weak pump', () => {
+    const spec = [figureOf('oil_pressure_speed_max', 4, 'bar')]
+    const much = pressure({ warmSpeed: bar(6) })
+    expect(last([much], { ...pumped, spec })).toMatchObject({ mark: 'near', low: false })
+    const { stops, asked } = assess(file([much], { ...pumped, spec }))
+    expect([...stops, ...asked]).toEqual([])
+    expect(signsOf(much, file([], { ...pumped, spec }), [])).toEqual([['pressure_low', false]])
+  })
   it('cold alone says nothing, and what falls away warm is a sign', () => {
     expect(last([pressure({ coldIdle: bar(3) })], pumped)?.mark).toBe('open')
     expect(signsOf(pressure({ coldIdle: bar(3), warmIdle: bar(1) }), file([], pumped), [])).toContainEqual([
@@ -366,5 +375,16 @@ describe('debris that is counted, smoke after what', () => {
         ['smoke_overrun', true],
       ]),
     )
+  })
+})
+
+describe('a plug that can not come out', () => {
+  const step = (note: string | null) =>
+    entry('lock_step', { step: 'plug_out', result: 'cant', liquid: null, note }, { how: 'by_eye' })
+  it('is written down with why; a step from before anybody was asked is read as it stands', () => {
+    const safe = entry('made_safe', { done: ['plug_lead', 'battery', 'fuel', 'free', 'stable'] }, { how: null })
+    expect(refusal(step(null), file([safe]))).toMatchObject({ fields: [{ field: 'body.note' }] })
+    expect(refusal(step('rusted in, breaks off'), file([safe]))).toBeNull()
+    expect(BODY_SCHEMAS.lock_step.safeParse(step(null).body).success).toBe(true)
   })
 })
