@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import type { School, SchoolsChosen } from '#core/engine/schools'
-import { SCHOOL_KEYS, SCHOOLS, isFieldRule } from '#core/engine/schools'
+import { SCHOOL_KEYS, SCHOOLS, choicesOf, isFieldRule } from '#core/engine/schools'
 
 /** Points on which good shops differ: what this one holds, with each school's reason and what a maker says. */
 defineProps<{ faultOf?: (field: string) => string }>()
 const chosen = defineModel<SchoolsChosen>({ required: true })
 // those that stand above as fields of their own are not asked twice
 const schools: [keyof typeof SCHOOLS, School][] = SCHOOL_KEYS.filter(k => !isFieldRule(k)).map(k => [k, SCHOOLS[k]])
-const labels = (s: School): Record<string, string> =>
-  Object.fromEntries(Object.entries(s.choices).map(([k, c]) => [k, c.label]))
 const now = (key: keyof typeof SCHOOLS, s: School): string => chosen.value[key] ?? s.start
 const why = (key: keyof typeof SCHOOLS, s: School): string => s.choices[now(key, s)]?.why ?? ''
 </script>
@@ -19,7 +17,7 @@ const why = (key: keyof typeof SCHOOLS, s: School): string => s.choices[now(key,
       <ChipGroup
         :model-value="now(key, s)"
         :label="s.question"
-        :options="labels(s)"
+        :options="choicesOf(s)"
         needed
         :fault="faultOf?.(`schools.${key}`)"
         @update:model-value="v => (chosen = { ...chosen, [key]: v ?? s.start })"

@@ -32,21 +32,31 @@ export async function sendPhoto(jobId: string, file: File): Promise<HeldPhoto | 
   }
 }
 
-/** Pictures that are taken in a form: on disk at once, and logged with the finding. */
-export function useFindingPhotos(jobId: string, held: Ref<HeldPhoto[]>): FindingPhotos {
+/** Takes each of the pictures that were picked; `keep` answers what went wrong with one. */
+export function useTaking<More extends unknown[]>(keep: (file: File, ...more: More) => Promise<string>) {
   const busy = ref(false)
   const message = ref('')
-  async function take(event: Event): Promise<void> {
+  async function take(event: Event, ...more: More): Promise<void> {
     const input = event.target as HTMLInputElement
     busy.value = true
     message.value = ''
     for (const file of [...(input.files ?? [])]) {
-      const sent = await sendPhoto(jobId, file)
-      if (typeof sent === 'string') message.value = `${file.name}: ${sent}`
-      else held.value = [...held.value, sent]
+      const failed = await keep(file, ...more)
+      if (failed) message.value = `${file.name}: ${failed}`
     }
     busy.value = false
     input.value = ''
   }
-  return { held, busy, message, take }
+  return { busy, message, take }
+}
+
+/** Pictures that are taken in a form: on disk at once, and logged with the finding. */
+export function useFindingPhotos(jobId: string, held: Ref<HeldPhoto[]>): FindingPhotos {
+  const taking = useTaking(async file => {
+    const sent = await sendPhoto(jobId, file)
+    if (typeof sent === 'string') return sent
+    held.value = [...held.value, sent]
+    return ''
+  })
+  return { held, ...taking }
 }

@@ -1,6 +1,6 @@
 import type { JobFile } from '../entries/file'
 import { keptOf } from '../entries/kept'
-import { meterHours, meterKm, meterThatCounts, visitsWithHours } from '../entries/meter/runningTime'
+import { runningNow, visitsWithHours } from '../entries/meter/runningTime'
 import type { Entry } from '../entries/types'
 import type { WatchDue } from '../entries/watch/due'
 import { watchDue, whenWords } from '../entries/watch/due'
@@ -28,18 +28,14 @@ export interface Watch {
 export function watchesOf(file: Pick<JobFile, 'history'>, inForce: Entry[], today: string): Watch[] {
   const visits = visitsWithHours(file.history, inForce)
   const closed = new Set(visits.flatMap(v => keptOf(v.entries).watch_done.map(e => e.body.watchId)))
-  const now = {
-    hours: visits.findLast(v => v.hours !== null)?.hours ?? null,
-    km: visits.findLast(v => v.km !== null)?.km ?? null,
-  }
+  const now = runningNow(visits)
   const past = (is: number | null, due: number | null): boolean => is !== null && due !== null && is >= due - 1e-9
   return visits
     .flatMap(v =>
       keptOf(v.entries)
         .watch.filter(e => !closed.has(e.id))
         .map((e): Watch => {
-          const counts = meterThatCounts(keptOf(v.entries).meter)
-          const due = watchDue(e, { hours: meterHours(counts), km: meterKm(counts) })
+          const due = watchDue(e, v)
           return {
             id: e.id,
             what: e.body.what,

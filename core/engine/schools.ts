@@ -242,6 +242,10 @@ export const isFieldRule = (key: SchoolKey): key is keyof typeof FIELD_RULES => 
 /** What a shop chose; what it did not choose stands at its start. */
 export type SchoolsChosen = Partial<Record<SchoolKey, string>>
 
+/** The answers of a point, as they are picked. */
+export const choicesOf = ({ choices }: School): Record<string, string> =>
+  Object.fromEntries(Object.entries(choices).map(([key, { label }]) => [key, label]))
+
 /** What a policy says of them; `rulesHere` on one job only, with the reason. */
 export interface Holds {
   schools: SchoolsChosen

@@ -1,8 +1,8 @@
 import type { JobFile } from '../entries/file'
 import { ratioText } from '../mix/mixPlan'
 import { schoolOf } from '../engine/schools'
-import { specFor } from '../spec/specValue'
 import { shownIn } from '../units/unitRound'
+import { oilIntervals } from '../oil/oilIntervals'
 import { fillMarks, hasSump } from '../oil/fillMarks'
 import { tiltGuide } from '../oil/tiltGuide'
 import { HAND_HELD } from '../engine/words'
@@ -69,16 +69,11 @@ export function careText({
     'Never above the top mark: the surplus goes through the breather and smokes.',
     "A level that rises by itself is fuel. Don't start it; call us.",
   )
-  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months') =>
-    specFor(item, spec, facts.engineClass, facts.displacementCc)
-  const [byH, byKm, byMonths] = [look('oil_change'), look('oil_change_km'), look('oil_change_months')]
-  // where the maker counts km, hours of a rule of thumb say nothing
+  const { hours, km, months, hoursSay } = oilIntervals({ spec, facts })
   const every = [
-    byKm && `${byKm.value.toLocaleString('en-GB')} km`,
-    byH &&
-      !(byKm && byH.source === 'rule_of_thumb') &&
-      `${byH.value} hours${byH.source === 'rule_of_thumb' ? ' (rule of thumb)' : ''}`,
-    byMonths && `${byMonths.value} months`,
+    km && `${km.value.toLocaleString('en-GB')} km`,
+    hours && hoursSay && `${hours.value} hours${hours.source === 'rule_of_thumb' ? ' (rule of thumb)' : ''}`,
+    months && `${months.value} months`,
   ].filter(Boolean)
   if (every.length)
     lines.push(

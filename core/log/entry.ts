@@ -21,6 +21,16 @@ export type Logged<B> = Entry<string, B>
 /** What undoes another entry. */
 const UNDOING = 'void'
 
+/** Entries before one of them; none where it is not among them. */
+export const entriesBefore = <E extends { id: string }>(entries: readonly E[], id: string): E[] =>
+  entries.slice(
+    0,
+    Math.max(
+      0,
+      entries.findIndex(e => e.id === id),
+    ),
+  )
+
 /**
  * Entries that stand: neither corrected nor undone, and not undoings themselves. A correction stands where the entry
  * stood that it corrects, so that putting an old reading right never makes it the newest.

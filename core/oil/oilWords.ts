@@ -25,6 +25,10 @@ export const OIL_STATE_MARKS: Record<OilState, Mark> = {
   dangerously_over: 'past',
 }
 
+/** Right, or so little over that nothing comes of it. */
+export const isInside = (state: OilState | null): boolean =>
+  state === 'ok' || state === 'ok_low' || state === 'slightly_over'
+
 /** How a volume stands between the marks of this engine, whatever door the oil came in by. */
 export const stateOfVolume = (volumeMl: number, { lowMl, fullMl, capacityMl }: FillMarks): OilState =>
   oilSeverity({ volumeMl, minMl: lowMl, maxMl: fullMl, capacityMl }).state

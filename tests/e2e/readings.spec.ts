@@ -127,6 +127,7 @@ test('a shop holds its schools, a job another one with a reason, and both are sa
   await chip(page, 'Read how', 'On the stick').click()
   await page.getByLabel('Level, 0 at low and 100 at full').fill('-40')
   await page.getByRole('button', { name: /Log the oil/ }).click()
+  await expect(page.locator('.log')).toContainText('40 % of the mark gap below low')
   const { judgements } = (await (await request.get(`/api/jobs/${id}/assessment`)).json()) as {
     judgements: { details: string[] }[]
   }

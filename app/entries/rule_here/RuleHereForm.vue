@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { School, SchoolKey } from '#core/engine/schools'
-import { FIELD_RULES, SCHOOL_KEYS, SCHOOLS, isFieldRule, schoolOf } from '#core/engine/schools'
+import { FIELD_RULES, SCHOOL_KEYS, SCHOOLS, choicesOf, isFieldRule, schoolOf } from '#core/engine/schools'
 
 interface Draft {
   rule: SchoolKey
@@ -18,7 +18,6 @@ const form = useEntryForm<'rule_here', Draft>({
 const { draft } = form
 const rules = Object.fromEntries(SCHOOL_KEYS.map(k => [k, SCHOOLS[k].question])) as Record<SchoolKey, string>
 const school = computed<School>(() => SCHOOLS[draft.value.rule])
-const choices = computed(() => Object.fromEntries(Object.entries(school.value.choices).map(([k, c]) => [k, c.label])))
 const shop = useShopStore()
 const shops = computed(() => {
   const { rule } = draft.value
@@ -34,7 +33,7 @@ function pick(rule: string | null): void {
   <form class="rule" @submit.prevent="form.submit()">
     <PickField :model-value="draft.rule" label="Which rule" :options="rules" @update:model-value="pick" />
     <p class="note">This shop: {{ shops }}. A maker: {{ school.maker }} It acts on {{ school.acts }}.</p>
-    <ChipGroup v-model="draft.choice" label="Here" :options="choices" :fault="form.faultOf('choice')" />
+    <ChipGroup v-model="draft.choice" label="Here" :options="choicesOf(school)" :fault="form.faultOf('choice')" />
     <PlainField v-model="draft.reason" label="Why on this job" :fault="form.faultOf('reason')" />
     <FormFoot
       label="Hold it so here"

@@ -58,7 +58,7 @@ interface Score {
 }
 
 /** The size at which a score is gone: the bore where it runs, and its depth on both sides. */
-function scoreOf({ scoreDepth }: BoreBody, _file: JobFile, rowsMm: [number, number][]): Score | null {
+function scoreOf({ scoreDepth }: BoreBody, rowsMm: [number, number][]): Score | null {
   if (!scoreDepth || scoreDepth.value <= 0) return null
   const depthMm = convert(scoreDepth.value, scoreDepth.unit, 'mm')
   return { depthMm, clearsMm: Math.max(...rowsMm.flat()) + 2 * depthMm }
@@ -166,7 +166,7 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile, inForce: Entry
     newMost: limitOf(file, 'piston_clearance_new_max', null, unit),
     newLeast: limitOf(file, 'piston_clearance_new_min', null, unit),
   }
-  const score = scoreOf(entry.body, file, rowsMm)
+  const score = scoreOf(entry.body, rowsMm)
   const grid = boreGrid({
     readingsMm: rowsMm,
     nominalMm,

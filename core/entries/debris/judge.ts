@@ -7,6 +7,7 @@ import { specFor } from '../../spec/specValue'
 import { DEBRIS_PLACES, MATERIAL_WORDS } from '../../words/looks'
 import type { Entry } from '../types'
 import type { Logged } from '../../log/entry'
+import { entriesBefore } from '../../log/entry'
 import type { DebrisBody } from './schema'
 import { keptOf } from '../kept'
 
@@ -119,16 +120,7 @@ const FLOOR_MM2_PER_H = 0.2
 
 /** Samples of the same place before this one, on earlier visits and on this. */
 function samplesBefore(entry: Logged<DebrisBody>, file: JobFile, inForce: Entry[]): Logged<DebrisBody>[] {
-  const before = [
-    ...file.history.flatMap(v => v.entries),
-    ...inForce.slice(
-      0,
-      Math.max(
-        0,
-        inForce.findIndex(e => e.id === entry.id),
-      ),
-    ),
-  ]
+  const before = [...file.history.flatMap(v => v.entries), ...entriesBefore(inForce, entry.id)]
   return keptOf(before).debris.filter(e => e.body.place === entry.body.place)
 }
 

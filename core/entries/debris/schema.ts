@@ -35,9 +35,9 @@ export const schema = z.strictObject({
     .enum(['none', 'same', 'more', 'less'])
     .nullish()
     .transform(c => c ?? 'none'),
-  /** what the control was: a sound engine clears, an unused part of the batch convicts the batch */
   /** pieces in 100 mL of the control */
   controlPer100Ml: nullable(figureIn('Pieces in 100 mL of the control', 0, 1_000_000, 'pieces')).optional(),
+  /** what the control was: a sound engine clears, an unused part of the batch convicts the batch */
   controlOf: z.enum(['sound_engine', 'unused_part']).nullish(),
   note: longText('Note'),
 })

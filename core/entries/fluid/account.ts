@@ -44,11 +44,11 @@ function movesOf(entry: Entry, marks: FillMarks | undefined): OilMove[] {
 
 /**
  * What is in this engine by what came out and went in, up to an entry, that one included.
- * @param upTo id of the entry; null: all of the log
+ * @param upTo id of the entry; one that is not among them: all of the log
  */
-export function oilIn(file: JobFile, inForce: Entry[], upTo: string | null): OilAccount {
+export function oilIn(file: JobFile, inForce: Entry[], upTo: string): OilAccount {
   const marks = fillMarks(file.facts, file.spec, file.fill)
-  const end = upTo === null ? -1 : inForce.findIndex(e => e.id === upTo)
+  const end = inForce.findIndex(e => e.id === upTo)
   const log = end < 0 ? inForce : inForce.slice(0, end + 1)
   return oilAccount(
     log.flatMap(e => movesOf(e, marks)),

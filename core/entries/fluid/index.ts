@@ -1,14 +1,13 @@
 import type { FactDraft, HazardStart } from '../../log/facts'
+import { isInside } from '../../oil/oilWords'
 import { levelStarts } from '../oil/dangers'
 import type { Room } from '../room'
 import type { FluidJudgement } from './judge'
 import { judgeFluid } from './judge'
 
-const INSIDE: readonly (string | null)[] = ['ok', 'ok_low', 'slightly_over']
-
 /** What it adds up to speaks where it is wrong; that it is right is read on the stick. */
 const facts = (judged: FluidJudgement | null): FactDraft[] =>
-  judged?.state && !INSIDE.includes(judged.state)
+  judged?.state && !isInside(judged.state)
     ? [{ subject: 'oil', property: 'level', mark: judged.mark, whose: 'maker', value: judged.headline }]
     : []
 

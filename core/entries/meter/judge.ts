@@ -1,5 +1,6 @@
 import type { Judgement } from '../../judgement'
 import type { Logged } from '../../log/entry'
+import { entriesBefore } from '../../log/entry'
 import { METER_SOURCES } from '../../words/counter'
 import type { JobFile } from '../file'
 import { keptOf } from '../kept'
@@ -14,13 +15,7 @@ export function judgeMeter(entry: Logged<MeterBody>, file: JobFile, inForce: Ent
   const { body } = entry
   const before = [
     ...file.history.flatMap(v => keptOf(v.entries).meter),
-    ...keptOf(inForce).meter.slice(
-      0,
-      Math.max(
-        0,
-        keptOf(inForce).meter.findIndex(m => m.id === entry.id),
-      ),
-    ),
+    ...entriesBefore(keptOf(inForce).meter, entry.id),
   ]
   const read = meterThatCounts(before)
   const done = (mark: Judgement['mark'], details: string[]): Judgement => ({

@@ -61,6 +61,12 @@ export interface VisitHours {
   at: string | null
 }
 
+/** What the machine has run by the newest visit that knows. */
+export const runningNow = (visits: readonly VisitHours[]): { hours: number | null; km: number | null } => ({
+  hours: visits.findLast(v => v.hours !== null)?.hours ?? null,
+  km: visits.findLast(v => v.km !== null)?.km ?? null,
+})
+
 /** Visits, this one last, each with the running time logged on it. */
 export function visitsWithHours(history: Visit[], now: Entry[]): VisitHours[] {
   let read: Logged<MeterBody> | undefined

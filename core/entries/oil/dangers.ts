@@ -1,9 +1,8 @@
 import type { FactDraft, HazardStart } from '../../log/facts'
 import type { OilState } from '../../oil/oilSeverity'
+import { isInside } from '../../oil/oilWords'
 import type { OilJudgement } from './judge'
 import type { OilBody } from './schema'
-
-const INSIDE: readonly (string | null)[] = ['ok', 'ok_low', 'slightly_over']
 
 /** Level, smell and state of the oil, each a fact of its own: a full engine may hold ruined oil. */
 export function levelFacts(body: OilBody, judged: OilJudgement, unsettled: boolean): FactDraft[] {
@@ -15,7 +14,7 @@ export function levelFacts(body: OilBody, judged: OilJudgement, unsettled: boole
   if (body.reading.by !== 'volume' && !unsettled && (judged.state !== null || body.reading.by === 'dry'))
     fact(
       'level',
-      INSIDE.includes(judged.state) ? 'good' : judged.state === 'low' || judged.state === 'over' ? 'near' : 'past',
+      isInside(judged.state) ? 'good' : judged.state === 'low' || judged.state === 'over' ? 'near' : 'past',
       judged.headline,
     )
   if (!body.smell || body.smell === 'not_smelt') fact('smell', 'open', 'not smelt')
@@ -51,12 +50,12 @@ export function levelStarts(state: OilState, told = false): HazardStart[] {
 
 export function oilHazards(body: OilBody, judged: OilJudgement, unsettled: boolean): HazardStart[] {
   const starts: HazardStart[] = []
-  const start = (hazard: string, why: string, told = false): void => {
-    starts.push({ hazard, subject: 'oil', why, ...(told && { told }) })
+  const start = (hazard: string, why: string): void => {
+    starts.push({ hazard, subject: 'oil', why })
   }
   const low = judged.state === 'dangerously_low' || judged.state === 'very_low' || body.reading.by === 'dry'
   // a tank that stood may have run down into its sump: looked at first
-  if (low) start('oil_low', 'There is too little oil to carry the big end and the cam.', unsettled)
+  if (low) starts.push(...levelStarts('dangerously_low', unsettled))
   const fuel = body.smell === 'petrol'
   if (fuel)
     start(

@@ -40,7 +40,8 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]
   const marks = fillMarks(file.facts, file.spec, file.fill)
   const show = (ml: number): string => shownIn(ml, 'mL', file.policy.volumeUnit)
   const account = oilIn(file, inForce, entry.id)
-  const level = byAccount(notSettled(body, file) ?? levelOf(body, marks, file), account, marks)
+  const stood = unsettled(body, file)
+  const level = byAccount(stood ? unread(body) : levelOf(body, marks, file), account, marks)
   const condition = conditionOf(body)
   const details: string[] = []
   let adjust: OilJudgement['adjust'] = null
@@ -58,7 +59,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]
     const inside = level.state === 'ok' || level.state === 'ok_low'
     adjust = inside ? { action: 'none', amountMl: 0 } : oilAdjust({ volumeNowMl: level.volumeMl, targetMl: aim })
     details.push(...advice(adjust, level.atMost, condition.reasons, file, show))
-  } else if (notSettled(body, file)) {
+  } else if (stood) {
     details.push(
       'Oil in a tank of its own runs down into the sump while it stands: run it first, a minute at idle, then read. A dry stick before that says little, and a tank that is filled then floods it.',
     )
@@ -85,7 +86,7 @@ export function judgeOil(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]
   if (level.state?.endsWith('low') && level.state !== 'ok_low') details.push(whereWords(body.whereGone))
 
   const marksSeen: Mark[] = [
-    level.state ? OIL_STATE_MARKS[level.state] : body.reading.by === 'dry' && !notSettled(body, file) ? 'past' : 'open',
+    level.state ? OIL_STATE_MARKS[level.state] : body.reading.by === 'dry' && !stood ? 'past' : 'open',
     account.apartMl === null ? condition.mark : graverMark(condition.mark),
   ]
   const mark: Mark = marksSeen.includes('past')
@@ -122,10 +123,16 @@ function whereWords(whereGone: OilBody['whereGone']): string {
 const graverMark = (mark: Mark): Mark => (mark === 'past' ? 'past' : 'near')
 
 /** Oil in a tank of its own, read after standing: it may lie in the sump. Readings from before anybody was asked stand as they are. */
-export const notSettled = ({ reading, readWhen }: OilBody, { facts }: Pick<JobFile, 'facts'>): Level | null =>
+export const unsettled = ({ reading, readWhen }: OilBody, { facts }: Pick<JobFile, 'facts'>): boolean =>
   facts.oiling === 'pump_dry' && reading.by !== 'volume' && readWhen !== undefined && readWhen !== 'after_run'
-    ? { state: null, volumeMl: null, atMost: false, positionPct: reading.by === 'marks' ? reading.pct : null }
-    : null
+
+/** A reading that tells no level. */
+const unread = ({ reading }: OilBody): Level => ({
+  state: null,
+  volumeMl: null,
+  atMost: false,
+  positionPct: reading.by === 'marks' ? reading.pct : null,
+})
 
 /** Off the scale of the stick, what was poured in says how much it is. */
 function byAccount(level: Level, { nowMl, steps, apartMl }: OilAccount, marks: FillMarks | undefined): Level {

@@ -1,6 +1,6 @@
 import type { SignDraft } from '../../log/facts'
 import type { JobFile } from '../file'
-import { judgeOil, notSettled } from './judge'
+import { judgeOil, unsettled } from './judge'
 import type { Entry } from '../types'
 import { oneOf } from '../../catalogue/oneOf'
 import type { Logged } from '../../log/entry'
@@ -16,7 +16,7 @@ export function signs(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): 
 function oilSigns(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): SignDraft[] {
   const { state } = judgeOil(entry, file, inForce)
   const { reading, colour, thickness, smell, glitter } = entry.body
-  const level = notSettled(entry.body, file)
+  const level = unsettled(entry.body, file)
     ? null
     : reading.by === 'dry'
       ? 'oil_dry'

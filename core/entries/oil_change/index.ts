@@ -1,9 +1,8 @@
+import { isInside } from '../../oil/oilWords'
 import { levelStarts } from '../oil/dangers'
 import type { Room } from '../room'
 import type { OilChangeJudgement } from './judge'
 import { judgeOilChange } from './judge'
-
-const INSIDE: readonly (string | null)[] = [null, 'ok', 'ok_low', 'slightly_over']
 
 export const room: Room<'oil_change'> = {
   name: 'oil change',
@@ -15,7 +14,7 @@ export const room: Room<'oil_change'> = {
   ],
   facts: (_entry, _file, judged) => {
     const { state, mark, details } = judged as OilChangeJudgement
-    return INSIDE.includes(state)
+    return state === null || isInside(state)
       ? []
       : [{ subject: 'oil', property: 'level', mark, whose: 'maker', value: details[0] ?? '' }]
   },

@@ -2,10 +2,11 @@ import type { JobFile } from '../file'
 import { meterHours, meterKm, meterThatCounts } from '../meter/runningTime'
 import type { Judgement } from '../../judgement'
 import { fillMarks } from '../../oil/fillMarks'
+import { oilIntervals } from '../../oil/oilIntervals'
 import type { OilState } from '../../oil/oilSeverity'
 import { OIL_STATE_MARKS, OIL_STATE_WORDS, overWords, stateOfVolume } from '../../oil/oilWords'
 import { schoolWords } from '../../engine/schools'
-import { SPEC_SOURCES, specFor } from '../../spec/specValue'
+import { SPEC_SOURCES } from '../../spec/specValue'
 import { convert } from '../../units/unitConvert'
 import { shownIn } from '../../units/unitRound'
 import { FILLED_TO } from '../../words/looks'
@@ -48,9 +49,7 @@ function fillOf(
 /** An oil change as it stands in the life of the machine. */
 export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inForce: Entry[]): OilChangeJudgement {
   const { amount, oil, filter } = entry.body
-  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months') =>
-    specFor(item, file.spec, file.facts.engineClass, file.facts.displacementCc)
-  const [byH, byKm, byMonths] = [look('oil_change'), look('oil_change_km'), look('oil_change_months')]
+  const every = oilIntervals(file)
   const counts = meterThatCounts(keptOf(inForce).meter)
   const hours = entry.body.atHours ?? meterHours(counts)
   const km = entry.body.atKm ?? meterKm(counts)
@@ -64,9 +63,9 @@ export function judgeOilChange(entry: Logged<OilChangeBody>, file: JobFile, inFo
     fill.state && !(fill.guessed && OIL_STATE_MARKS[fill.state] === 'past') ? OIL_STATE_MARKS[fill.state] : null
   const rhythm = oilRhythm(file, inForce)
   const asked = [
-    byKm && `${byKm.value.toLocaleString('en-GB')} km (${SPEC_SOURCES[byKm.source]})`,
-    byH && !(byKm && byH.source === 'rule_of_thumb') && `${Math.round(byH.value)} h (${SPEC_SOURCES[byH.source]})`,
-    byMonths && `${byMonths.value} months (${SPEC_SOURCES[byMonths.source]})`,
+    every.km && `${every.km.value.toLocaleString('en-GB')} km (${SPEC_SOURCES[every.km.source]})`,
+    every.hours && every.hoursSay && `${Math.round(every.hours.value)} h (${SPEC_SOURCES[every.hours.source]})`,
+    every.months && `${every.months.value} months (${SPEC_SOURCES[every.months.source]})`,
   ].filter(Boolean)
   return {
     entryId: entry.id,

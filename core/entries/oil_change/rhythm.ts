@@ -1,8 +1,8 @@
 import type { JobFile } from '../file'
-import { hoursPerCalendarDay, meterThatCounts, visitsWithHours } from '../meter/runningTime'
+import { hoursPerCalendarDay, meterThatCounts, runningNow, visitsWithHours } from '../meter/runningTime'
 import { oilDue } from '../../oil/oilDue'
 import { schoolOf } from '../../engine/schools'
-import { specFor } from '../../spec/specValue'
+import { oilIntervals } from '../../oil/oilIntervals'
 import { addCalendar, dayOf, daysBetween } from '../../units/calendar'
 import type { Entry } from '../types'
 import { keptOf } from '../kept'
@@ -58,25 +58,19 @@ export function oilRhythm(file: JobFile, inForce: Entry[]): OilRhythm {
     .slice(1)
     .map((h, i) => h - (at[i] ?? h))
     .filter(gap => gap > 0)
-  const look = (item: 'oil_change' | 'oil_change_km' | 'oil_change_months'): number | null =>
-    specFor(item, file.spec, file.facts.engineClass, file.facts.displacementCc)?.value ?? null
-  const [km, months, hours] = [look('oil_change_km'), look('oil_change_months'), look('oil_change')]
+  const every = oilIntervals(file)
+  const [hours, km, months] = [every.hours?.value ?? null, every.km?.value ?? null, every.months?.value ?? null]
   const last = changes.at(-1)
-  const now = {
-    hours: visits.findLast(v => v.hours !== null)?.hours ?? null,
-    km: visits.findLast(v => v.km !== null)?.km ?? null,
-    day: visits.findLast(v => v.at !== null)?.at ?? null,
-  }
+  const now = runningNow(visits)
+  const today = visits.findLast(v => v.at !== null)?.at ?? null
   // over a meter that counts back nothing is reckoned: only the calendar still says when
   const back = visits.some(v => v.back)
   const since = (is: number | null, was: number | null | undefined): number | null =>
     back || is === null || was === null || was === undefined ? null : Math.max(0, is - was)
   const sinceKm = since(now.km, last?.km)
-  const sinceDays = last && now.day ? Math.max(0, daysBetween(last.day, dayOf(now.day))) : null
+  const sinceDays = last && today ? Math.max(0, daysBetween(last.day, dayOf(today))) : null
   // where the maker counts km and the meter does too, hours of a rule of thumb say nothing
-  const byKm = km !== null && now.km !== null
-  const hoursOwn = file.spec.some(s => s.item === 'oil_change')
-  const sinceH = byKm && !hoursOwn ? null : since(now.hours, last?.hours)
+  const sinceH = now.km !== null && !every.hoursSay ? null : since(now.hours, last?.hours)
   const intervalDays = months !== null && last ? monthsInDays(last.day, months) : null
   const pattern = meterThatCounts(keptOf(inForce).meter)?.body.pattern
   const use = [...visits].reverse().flatMap(v => keptOf(v.entries).terms.slice(-1))[0]?.body.useClass

@@ -16,5 +16,4 @@ export const room: Room<'trial'> = {
         }
       : null
   },
-  deeds: () => [],
 }
