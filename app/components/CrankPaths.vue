@@ -11,9 +11,11 @@ const WORD = { good: 'inside', near: 'near', past: 'past' } as const
     <ul>
       <li v-for="p in paths" :key="p.id">
         <b>{{ p.name }}</b> <span class="note">{{ p.note }}</span>
-        <span v-for="f in p.figures" :key="f.name" class="lab fig">
-          <StateMark :mark="f.taken ?? 'open'" bare /> {{ f.name }}: {{ f.taken ? WORD[f.taken] : 'not taken' }}
-        </span>
+        <p>
+          <span v-for="f in p.figures" :key="f.name" class="lab fig">
+            <StateMark :mark="f.taken ?? 'open'" bare /> {{ f.name }}: {{ f.taken ? WORD[f.taken] : 'not taken' }}
+          </span>
+        </p>
       </li>
     </ul>
   </details>

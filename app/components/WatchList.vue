@@ -28,6 +28,7 @@ const list = computed(() => watchesOf({ history: props.history }, props.entries 
   gap: 4px 12px;
   align-items: center;
   min-height: 44px;
+  padding: 5px 0;
   border-bottom: 1px solid var(--rule);
 }
 @media (max-width: 640px) {

@@ -141,7 +141,7 @@ const outcomes = computed(() => {
         </h2>
         <ul class="watches">
           <li v-for="w in watches" :key="w.id">
-            <NuxtLink :to="`/jobs/${w.jobId}`">{{ w.machine }}</NuxtLink> <span>{{ w.words }}, T {{ w.number }}</span>
+            <NuxtLink :to="`/jobs/${w.jobId}`">{{ w.machine }}</NuxtLink> <span>{{ w.words }}</span>
             <NuxtLink v-if="session.may('book')" :to="`/jobs/new?machine=${w.machineId}`" class="btn"
               >Book it in</NuxtLink
             >

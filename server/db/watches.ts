@@ -13,10 +13,9 @@ const ANY = "SELECT 1 AS n FROM entries INDEXED BY entries_of_kind WHERE kind = 
 /** The most that Today shows. */
 const MOST = 50
 const LINES = `
-  SELECT w.entry_id AS id, w.job_id AS jobId, w.machine_id AS machineId, m.name AS machine, j.number, w.words, w.due_on AS dueOn
+  SELECT w.entry_id AS id, w.job_id AS jobId, w.machine_id AS machineId, m.name AS machine, w.words, w.due_on AS dueOn
   FROM   watches w
-  JOIN   machines m ON m.id = w.machine_id
-  JOIN   jobs j ON j.id = w.job_id`
+  JOIN   machines m ON m.id = w.machine_id`
 const BY_DAY = `${LINES} WHERE w.due_on <= ? ORDER BY w.due_on LIMIT ${MOST}`
 const BY_METER = `${LINES} WHERE w.by_meter = 1 ORDER BY w.entry_id LIMIT ${MOST}`
 

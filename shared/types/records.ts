@@ -149,7 +149,7 @@ export interface WatchLine {
   jobId: string
   machineId: string
   machine: string
-  number: number
+  /** what, when, and from which job */
   words: string
   /** YYYY-MM-DD; null: by the meter */
   dueOn: string | null
