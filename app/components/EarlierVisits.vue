@@ -20,7 +20,7 @@ const shown = computed(() =>
       refused: keptOf(v.entries).refused,
       changes: keptOf(v.entries).modification.filter(m => m.body.state === 'in_place'),
       events: keptOf(v.entries).event,
-      owed: leftOwed(v.entries),
+      owed: leftOwed(v.entries, shop.policy),
       /** what it carries that is not spoken of as owed already */
       open: keptOf(v.entries).evidence.filter(e => !e.body.explained && !keptOf(v.entries).hand_back.length),
     }))

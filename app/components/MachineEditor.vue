@@ -123,7 +123,13 @@ function pick(kind: MachineKind | ''): void {
       />
     </div>
     <div v-if="draft.kind" class="facts">
-      <ChipGroup v-model="draft.facts.cycle" label="Cycle" :options="CYCLES" needed />
+      <ChipGroup
+        :model-value="draft.facts.cycle"
+        label="Cycle"
+        :options="CYCLES"
+        needed
+        @update:model-value="c => c && applyCycle(draft, c)"
+      />
       <ChipGroup
         v-model="draft.facts.oiling"
         label="Oiling"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { UNITS } from '#core/units/unitTable'
+import { unitCell } from '~/entries/fieldDraft'
 import type { RowColumn } from '~/entries/fieldPlan'
 
 /** Rows of a few short fields each: figures of a laboratory, bolts as they were found. */
@@ -10,6 +12,8 @@ const props = defineProps<{
 }>()
 const rows = defineModel<Record<string, string>[]>({ required: true })
 const blank = (): Record<string, string> => Object.fromEntries(props.columns.map(c => [c.key, c.start ?? '']))
+const unitsOf = (c: RowColumn): Record<string, string> =>
+  Object.fromEntries((c.units ?? []).map(u => [u, UNITS[u]?.label ?? u]))
 const set = (i: number, key: string, value: string): void => {
   rows.value = rows.value.map((row, k) => (k === i ? { ...row, [key]: value } : row))
 }
@@ -36,6 +40,13 @@ const set = (i: number, key: string, value: string): void => {
           :suffix="c.suffix"
           :fault="faultOf?.(`${i}.${c.key}`)"
           @update:model-value="v => set(i, c.key, String(v ?? ''))"
+        />
+        <PickField
+          v-if="c.units"
+          :model-value="row[unitCell(c.key)] || c.units[0]!"
+          label="In"
+          :options="unitsOf(c)"
+          @update:model-value="v => set(i, unitCell(c.key), String(v ?? ''))"
         />
       </template>
       <ElButton link class="link" @click="rows = rows.filter((_, k) => k !== i)">

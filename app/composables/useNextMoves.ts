@@ -4,6 +4,7 @@ import { basisWords } from '#core/condition/basis'
 import { heldBack } from '#core/next/allowed'
 import type { NextLook } from '#core/next/nextLooks'
 import { HOW_GOT } from '#core/log/words'
+import { CHECK_BY_ID } from '#core/catalogue'
 import type { Check } from '#core/catalogue'
 import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
 
@@ -31,7 +32,12 @@ export function useNextMoves() {
 
   const a = computed(() => sheet.assessment.value)
 
-  const start = (look: NextLook): void => sheet.open(look.stage, look.form)
+  const start = (look: NextLook): void => {
+    const check = look.check && CHECK_BY_ID.get(look.check)
+    if (check) return sheet.startCheck(check)
+    if (look.item) sheet.measureItem.value = look.item
+    sheet.open(look.stage, look.form)
+  }
 
   const findings = computed(() => a.value?.findings ?? [])
 
@@ -86,6 +92,10 @@ export function useNextMoves() {
     mix: ['can'],
     lash: ['lash'],
     plug_out: ['plug_out_turn'],
+    'follow:breather': ['filter', 'breather'],
+    'follow:piston': ['piston_moves'],
+    'follow:plug': ['plug'],
+    'follow:bore': ['m_bore'],
     lock: ['drive_off', 'brake_off', 'starter_off', 'starter'],
   }
 
@@ -113,7 +123,7 @@ export function useNextMoves() {
 
   const moves = computed((): Move[] => {
     if (!a.value?.next.length) return factFirst.value
-    const duty = a.value.next.filter(n => DUTY.includes(n.id))
+    const duty = a.value.next.filter(n => DUTY.includes(n.id) || n.id.startsWith('follow:'))
     const covered = new Set(duty.flatMap(n => COVERED[n.id] ?? []))
     const stops = a.value.stops
     const checks = (sheet.diagnosis.value?.next ?? []).filter(

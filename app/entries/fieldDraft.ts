@@ -35,16 +35,27 @@ export function fieldsBody(plan: FindingPlan, draft: FieldsDraft, facts: EngineF
   ) as unknown as BodyOf[EntryKind]
 }
 
-function cellBody(c: RowColumn, text: string): unknown {
+function cellBody(c: RowColumn, row: Record<string, string>): unknown {
+  const text = row[c.key] ?? ''
   if (c.options) return text || null
   if (!c.figure) return text.trim()
   const value = typedFigure(text)
-  return c.unit ? (text.trim() ? { value, unit: c.unit } : null) : value
+  return c.units ? (text.trim() ? { value, unit: row[unitCell(c.key)] || c.units[0] } : null) : value
 }
 
-const cellText = (c: RowColumn, value: unknown): string => {
-  if (value === null || value === undefined) return ''
-  return c.figure ? figureText(c.unit ? (value as Quantity).value : (value as number)) : (value as string)
+/** Where a row keeps the unit of one of its figures. */
+export const unitCell = (key: string): string => `${key}_unit`
+
+/** A cell of a row as it is drawn, and its unit where it has one. */
+function cellDraft(c: RowColumn, value: unknown): [string, string][] {
+  if (value === null || value === undefined) return [[c.key, '']]
+  if (!c.figure) return [[c.key, value as string]]
+  if (!c.units) return [[c.key, figureText(value as number)]]
+  const { value: figure, unit } = value as Quantity
+  return [
+    [c.key, figureText(figure)],
+    [unitCell(c.key), unit],
+  ]
 }
 
 function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
@@ -64,7 +75,7 @@ function fieldBody(f: FieldPlan, value: FieldsDraft[string]): unknown {
         .filter(Boolean)
     case 'rows':
       return (value as Record<string, string>[]).map(row =>
-        Object.fromEntries(f.columns.map(c => [c.key, cellBody(c, row[c.key] ?? '')])),
+        Object.fromEntries(f.columns.map(c => [c.key, cellBody(c, row)])),
       )
     case 'text':
     case 'cause':
@@ -94,7 +105,7 @@ export function fieldsDraft(plan: FindingPlan, body: Entry['body']): FieldsDraft
         return [
           f.key,
           ((value as Record<string, unknown>[] | undefined) ?? []).map(row =>
-            Object.fromEntries(f.columns.map(c => [c.key, cellText(c, row[c.key])])),
+            Object.fromEntries(f.columns.flatMap(c => cellDraft(c, row[c.key]))),
           ),
         ]
       if (f.type === 'lines') return [f.key, (value as string[]).join('\n')]

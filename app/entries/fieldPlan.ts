@@ -32,12 +32,12 @@ export type FieldPlan = {
   | { type: 'switch' }
   | { type: 'rows'; columns: readonly RowColumn[]; add: string }
 )
-/** One column of a list of rows; `unit`: a figure with this unit, as a quantity */
+/** One column of a list of rows; `units`: a figure in one of these, as a quantity */
 export interface RowColumn {
   key: string
   label: string
   figure?: true
-  unit?: string
+  units?: string[]
   suffix?: string
   options?: Record<string, string>
   start?: string

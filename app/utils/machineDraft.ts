@@ -81,14 +81,18 @@ export function applyKind(draft: MachineDraft, kind: MachineKind): void {
   const engineClass: EngineClass = MACHINE_KINDS[kind].engineClass
   const two = engineClass === 'H2' || engineClass === 'V2'
   draft.facts.engineClass = engineClass
-  draft.facts.cycle = two ? 'two' : 'four'
-  if (engineClass === 'H2')
-    Object.assign(draft.facts, { oiling: 'premix', oilShows: 'none', fuelFeed: 'diaphragm', cooling: 'air' })
-  else if (two) draft.facts.oilShows = 'none'
-  if (two) Object.assign(draft.facts, UNASKED)
-  else if (draft.facts.oiling === 'premix' || draft.facts.oiling === 'injection')
-    Object.assign(draft.facts, { oiling: 'unknown', oilShows: 'unknown' })
+  applyCycle(draft, two ? 'two' : 'four')
+  if (engineClass === 'H2') Object.assign(draft.facts, { oiling: 'premix', fuelFeed: 'diaphragm', cooling: 'air' })
   draft.meterUnit = engineClass === 'M4' ? 'km' : 'h'
+}
+
+/** What follows from two strokes or four: how it is oiled can't stay as it was said of the other. */
+export function applyCycle(draft: MachineDraft, cycle: EngineFacts['cycle']): void {
+  const { facts } = draft
+  facts.cycle = cycle
+  const mixed = facts.oiling === 'premix' || facts.oiling === 'injection'
+  if (cycle === 'two') Object.assign(facts, { oilShows: 'none' }, !mixed && { oiling: 'unknown' })
+  else if (mixed) Object.assign(facts, { oiling: 'unknown', oilShows: 'unknown' })
 }
 
 export const machineFields = (d: MachineDraft): MachineFields => ({
@@ -102,6 +106,8 @@ export const machineFields = (d: MachineDraft): MachineFields => ({
 
 export const engineFacts = (d: MachineDraft): EngineFacts => ({
   ...d.facts,
+  // what is asked of a four-stroke only is not said of a two-stroke, whatever was touched before
+  ...(d.facts.cycle === 'two' && { ...UNASKED, clutch: d.facts.clutch, ignition: d.facts.ignition }),
   displacementCc: typedFigure(d.facts.displacementCc) as number | null,
   cylinders: typedFigure(d.facts.cylinders) as number,
   mixRatio: d.facts.cycle === 'two' ? (typedFigure(d.facts.mixRatio) as number | null) : null,

@@ -18,14 +18,14 @@ export function owedNow(inForce: Entry[], shop: ShopPolicy = DEFAULT_POLICY): Ow
 }
 
 /** What went out with a machine undone: the tests that were owed, each with its due, and whatever else was open then. */
-export function leftOwed(inForce: Entry[]): { what: string; due: string | null }[] {
+export function leftOwed(inForce: Entry[], shop?: ShopPolicy): { what: string; due: string | null }[] {
   const back = keptOf(inForce).hand_back.at(-1)
   if (!back) return []
   const tests = back.body.owed ?? []
   const named = new Set(tests.map(t => t.what))
   return [
     ...tests,
-    ...owedNow(inForce)
+    ...owedNow(inForce, shop)
       .filter(o => !named.has(o.text.slice(0, 200)))
       .map(o => ({ what: o.text, due: null })),
   ]

@@ -6,9 +6,11 @@ import type { NextLook } from './nextLooks'
 
 /** The engine's looks that ask the same. */
 const CRANKED_LOOKS: readonly NextLook['id'][] = ['compression', 'retest']
+const TURNED_LOOKS: readonly NextLook['id'][] = ['turn_over']
 
 /** What a check asks of the engine; null where it only looks, feels or turns it by hand with the plug out. */
-export const actOf = (check: Check): Act | null => (check.runs ? 'run' : check.cranks ? 'crank' : null)
+export const actOf = (check: Check): Act | null =>
+  check.runs ? 'run' : check.cranks ? 'crank' : check.id === 'turn' ? 'turn' : null
 
 /** The danger that forbids a check now, or null: what is forbidden is not offered either. */
 export function heldBack(check: Check, stops: Stop[]): Stop | null {
@@ -18,4 +20,8 @@ export function heldBack(check: Check, stops: Stop[]): Stop | null {
 
 /** The looks that no standing danger forbids. */
 export const allowedLooks = (looks: NextLook[], stops: Stop[]): NextLook[] =>
-  looks.filter(look => !CRANKED_LOOKS.includes(look.id) || forbidding(stops, 'crank').length === 0)
+  looks.filter(
+    ({ id }) =>
+      !(CRANKED_LOOKS.includes(id) && forbidding(stops, 'crank').length) &&
+      !(TURNED_LOOKS.includes(id) && forbidding(stops, 'turn').length),
+  )

@@ -1,4 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
+import type { MeasureItem } from '../measure/items'
+import { followUps } from './followUps'
 import { answering } from '../entries/rooms'
 import type { EntryKind } from '../entries/types'
 import type { Condition } from '../condition/fold'
@@ -26,9 +28,14 @@ export interface NextLook {
     | 'debris'
     | 'option'
     | 'value'
+    | `follow:${string}`
   /** the kind of entry that answers it */
   form: EntryKind
   stage: Stage
+  /** which size, where a size is asked */
+  item?: MeasureItem
+  /** which check of the catalogue, where one is asked */
+  check?: string
   title: string
   minutes: number
   why: string
@@ -37,6 +44,9 @@ export interface NextLook {
 type Look = Pick<NextLook, 'id' | 'title' | 'minutes' | 'why'>
 interface Wanted extends Look {
   stage: Stage
+  form?: EntryKind
+  item?: MeasureItem
+  check?: string
 }
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
@@ -66,7 +76,7 @@ export interface AskedOf {
 
 /** What is worth looking at next: danger first, then the quickest. From what is known of the engine and what was done to it. */
 export const nextLooks = (condition: Condition, asked: AskedOf): NextLook[] =>
-  asked.settled ? [] : wanted(condition, asked).map(look => ({ ...look, form: answering(look.id) }))
+  asked.settled ? [] : wanted(condition, asked).map(look => ({ ...look, form: look.form ?? answering(look.id) }))
 
 const first = (look: Look): Wanted => ({ ...look, stage: 'first_look' })
 const narrow = (look: Look): Wanted => ({ ...look, stage: 'narrow_down' })
@@ -225,17 +235,20 @@ function openedLooks(condition: Condition): Wanted[] {
 }
 
 function wanted(condition: Condition, asked: AskedOf): Wanted[] {
-  const looks = [
+  const danger = (look: Wanted): number => ['fuel', 'plug_out'].indexOf(look.id)
+  const rest = [
     ...locked(condition),
     ...firstLooks(condition, asked),
     ...compressionLooks(condition, asked),
     ...openedLooks(condition),
-  ].sort(
-    (a, b) =>
-      Number(b.id === 'plug_out') - Number(a.id === 'plug_out') ||
-      Number(b.id === 'fuel') - Number(a.id === 'fuel') ||
-      a.minutes - b.minutes,
-  )
+  ].sort((a, b) => danger(b) - danger(a) || a.minutes - b.minutes)
+  // what a finding asks comes before what is asked of every engine, and after what is dangerous
+  const first = rest.filter(look => danger(look) >= 0)
+  const looks: Wanted[] = [
+    ...first,
+    ...followUps(condition, asked.facts),
+    ...rest.filter(look => !first.includes(look)),
+  ]
   if (!asked.valued)
     looks.push({
       id: 'value',

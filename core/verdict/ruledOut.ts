@@ -59,12 +59,12 @@ function byKind(way: Way, { facts, bore, stops, known }: Ruling): string | null 
     const status = bore?.oversize?.status
     if (facts.bore === 'plated') return 'a plating is never bored'
     if (facts.bore === 'bare') return 'an unlined bore has no size that it is cut to: it is sleeved or renewed'
-    if (status === 'no_option') return 'no size that is sold cleans the bore up'
+    if (status === 'no_option' && !bore?.unsold) return 'no size that is sold cleans the bore up'
     if (status === 'sleeve_or_replace') return 'this bore is sleeved or renewed, not bored'
     return null
   }
   if (way === 'rebuild')
-    return facts.head === 'integral' && bore?.mark === 'past' && bore.oversize?.status !== 'ok'
+    return facts.head === 'integral' && bore?.mark === 'past' && bore.oversize?.status !== 'ok' && !bore.unsold
       ? 'head and block are one piece and the bore is past its limit'
       : null
   if (!REPOWERING.includes(way)) return null

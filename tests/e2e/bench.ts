@@ -55,6 +55,10 @@ export async function pick(page: Page, label: string, word: string | number): Pr
   await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
 }
 
+/** What stands first to look at next. */
+export const nextIs = (page: Page, title: string) =>
+  expect(page.locator('[data-test=next] .nexttitle')).toContainText(title)
+
 export const lean = (page: Page) => page.locator('[data-test=lean] .head')
 
 /** A machine of its own, so that no other test finds its look half done. */

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, openJob, rules, sureLine, wayOf } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, nextIs, openJob, rules, sureLine, wayOf } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -41,6 +41,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await chip(page, 'Plug', 'In').click()
   await page.getByRole('button', { name: /Log how it turns/ }).click()
   await expect(page.locator('.rail')).toContainText(/Spins free/i)
+  await nextIs(page, 'Watch the piston through the plug hole')
   // no flame near the loose tank
   await page.keyboard.press('Alt+4')
   await page.locator('.looks').getByRole('button', { name: 'Fasteners' }).click()
@@ -97,6 +98,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await chip(page, 'What becomes of it', 'Replace').click()
   await chip(page, 'Cause or consequence', 'Taken with it').click()
   await page.getByRole('button', { name: /Log this part/ }).click()
+  await nextIs(page, 'Measure the bore')
   // measured, the score names the size that would clear it, and how far short the largest is
   await page.keyboard.press('Alt+5')
   await page.locator('.looks').getByRole('button', { name: /^Bore/ }).click()
@@ -110,6 +112,11 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await expect(page.locator('.log')).toContainText('score 0.180 mm deep, exhaust side')
   await expect(page.locator('.rail')).toContainText('short by 0.110 mm')
   await expect(page.locator('.rail')).toContainText('not repairable')
+  await nextIs(page, 'Look over the rest of the machine')
+  await page.keyboard.press('Alt+6')
+  await page.getByRole('button', { name: /Rest of the machine/ }).click()
+  await page.getByRole('button', { name: 'All of it good' }).click()
+  await nextIs(page, 'Does another engine fit?')
   // another engine is held against the frame by its figures
   await page.keyboard.press('Alt+6')
   await page.getByRole('button', { name: 'Does another engine fit?' }).click()

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, makeSafe, nextIs, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -55,9 +55,11 @@ test('a mower that got the whole bottle: plug out before the rope, the surplus d
   await expect(page.locator('.rail')).toContainText('950 mL, 190 % of the fill, 90 % over')
   await expect(page.locator('.rail')).toContainText('Overfilled with oil')
   await expect(page.locator('.stop')).toContainText("Don't turn it with the plug in")
+  await nextIs(page, 'Look at the air filter and the breather')
   await look(page, 'Air filter')
   await chip(page, 'Air filter', 'Soaked').click()
   await page.getByRole('button', { name: /Log the air filter/ }).click()
+  await nextIs(page, 'Draw the surplus off')
   // the surplus is drawn off: 0.95 − 0.43 is in its band
   await makeSafe(page)
   await look(page, 'Poured in, let out')
@@ -83,6 +85,7 @@ test('a washer carried on its side: not run and not filled before the second nig
   await cameOut(page, '1050', 'Petrol')
   await expect(page.locator('.rail')).toContainText('450 mL of it is fuel, 43 %')
   await expect(page.locator('.stop')).toContainText("Don't start it, don't refill yet")
+  await nextIs(page, 'Cure the way the fuel came')
   await page.locator('.rail').getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.desk')).toContainText(/needle/i)
   const refill = async (ml: string): Promise<void> => {
@@ -103,6 +106,7 @@ test('a washer carried on its side: not run and not filled before the second nig
   await cured()
   await stood('2026-01-05T17:10', '2026-01-06T08:10', 'Liquid')
   await expect(page.locator('.stop')).toContainText('The last test leaked')
+  await nextIs(page, 'Cure the way the fuel came')
   await expect(page.getByText('Waits for the stand test.')).toBeVisible()
   // never a refill before a test has passed, whichever door it comes in by
   await page.keyboard.press('Alt+7')
@@ -114,6 +118,7 @@ test('a washer carried on its side: not run and not filled before the second nig
   await cured()
   await stood('2026-01-06T09:30', '2026-01-06T21:45', 'Dry')
   await expect(page.locator('.log')).toContainText('passed after 12 h 15')
+  await nextIs(page, 'Refill with fresh oil')
   await refill('600')
   await readStick(page, '100')
   await expect(page.locator('.stop')).toHaveCount(0)
@@ -128,6 +133,7 @@ test('a trimmer filled head up is 62.5 % over', async ({ page }) => {
   await look(page, /^Oil/)
   await cameOut(page, '130', 'Plain')
   await expect(page.locator('.rail')).toContainText('62.5 % over')
+  await nextIs(page, 'Fill it level, to its own mark')
 })
 
 test('a can mixed twice too rich: no stop, and the least that is poured off', async ({ page }) => {
@@ -145,6 +151,7 @@ test('a can mixed twice too rich: no stop, and the least that is poured off', as
   await page.getByLabel('Maker asks, fuel to 1 of oil').fill('50')
   await page.getByRole('button', { name: /Log the mix/ }).click()
   await expect(page.locator('.log')).toContainText('25 : 1')
+  await nextIs(page, 'Read the plug')
   await expect(page.locator('.stop')).toHaveCount(0)
   // put right in its own room: 10 L will not go in, so the least is poured off that makes a full can right
   await page.goto('/mix')

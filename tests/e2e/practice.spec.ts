@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, openJob, sureLine, wayOf } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, nextIs, openJob, sureLine, wayOf } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -42,12 +42,14 @@ test('a tiller that knocks: rocked, measured, and no way that leaves its pin in'
   await expect(page.locator('.stop')).toContainText("Don't run it")
   await expect(page.locator('.stop')).toContainText('the rod may part and throw metal')
   await expect(page.locator('.stop')).toContainText('Nobody can sign this away')
+  await nextIs(page, 'Cap off: hold it beside a sound one')
   // even the cap shows it, beside a sound one
   await size('Rod cap beside a sound one', [
     ['This cap', '7,62'],
     ['A sound one', '7,90'],
   ])
   await expect(page.locator('.measure .done')).toContainText('Rod cap beside a sound one: 0.280 mm')
+  await nextIs(page, 'Measure the crank pin both ways')
   await size('Crank pin', [
     ['Largest', '24,93'],
     ['Smallest', '24,88'],

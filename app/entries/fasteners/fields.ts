@@ -36,7 +36,7 @@ export default {
       columns: [
         { key: 'where', label: 'Which one' },
         { key: 'state', label: 'It was', options: FOUND_TIGHT, start: 'tight' },
-        { key: 'torque', label: 'Came loose at', figure: true, unit: 'N.m', suffix: 'N·m' },
+        { key: 'torque', label: 'Came loose at', figure: true, units: ['N.m', 'in.lbf', 'ft.lbf', 'kgf.cm'] },
       ],
     },
     {

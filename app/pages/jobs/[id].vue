@@ -204,6 +204,9 @@ onMounted(() => {
   margin-bottom: 12px;
   overflow-wrap: anywhere;
 }
+.logged .el-button {
+  flex: none;
+}
 .more {
   margin-top: 18px;
 }

@@ -23,6 +23,17 @@ export function boreFacts(judged: BoreJudgement): FactDraft[] {
           },
         ]
       : []),
+    ...(judged.unsold && (judged.sizeMark === 'past' || judged.score)
+      ? [
+          {
+            subject: 'cylinder',
+            property: 'oversize',
+            mark: 'open' as const,
+            whose: 'looked' as const,
+            value: 'which oversizes are sold is not known',
+          },
+        ]
+      : []),
     ...(judged.fitMark
       ? (['piston', 'cylinder'] as const).map(subject => ({
           subject,

@@ -39,6 +39,8 @@ const BORE_TYPE = { iron: 'grey_iron', plated: 'plated_aluminium', bare: 'bare_a
 export interface BoreJudgement extends Judgement {
   grid: BoreGrid
   oversize: Oversize | null
+  /** it has to be cut, and nobody has said yet which oversizes are sold: no size reaches it only once they are known */
+  unsold: boolean
   /** readings at 20 °C, mm, top to bottom */ rowsMm: [number, number][]
   clearanceMaxMm: number | null
   /** worst of wear, taper and out-of-round */
@@ -213,7 +215,9 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile, inForce: Entry
           maxOversizeMm: null,
           wearLimitMm: limits.wear?.value ?? 0.05,
         })
-  const condemned = score !== null && kind !== 'unknown' && (kind !== 'iron' || oversize?.status === 'no_option')
+  const unsold = oversize?.status === 'no_option' && sizesMm.length === 0 && !entry.body.pistonInHand
+  const condemned =
+    score !== null && kind !== 'unknown' && (kind !== 'iron' || (oversize?.status === 'no_option' && !unsold))
   if (score) details.push(...scoreWords(score, entry.body, kind, sizesMm, unit))
   if (worst !== 'good' || kind !== 'iron' || score) details.push(...oversizeWords(oversize, sizesMm, unit))
   details.push(...cutWords(entry.body, limits.newLeast ?? limits.least, limits.newMost, nominalMm))
@@ -244,6 +248,7 @@ export function judgeBore(entry: Logged<BoreBody>, file: JobFile, inForce: Entry
     details,
     grid,
     oversize,
+    unsold,
     rowsMm,
     score: score && { depthMm: score.depthMm, condemned },
     clearanceMaxMm: grid.clearanceMaxMm ?? null,

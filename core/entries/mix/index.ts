@@ -16,6 +16,17 @@ export const room: Room<'mix'> = {
       whose: 'maker',
       value: judged?.headline ?? '',
     },
+    ...((judged as MixJudgement).tooRich
+      ? [
+          {
+            subject: 'fuel',
+            property: 'rich',
+            mark: 'near' as const,
+            whose: 'maker' as const,
+            value: judged?.headline ?? '',
+          },
+        ]
+      : []),
   ],
   hazards: (_entry, _file, judged) =>
     (judged as MixJudgement).tooLean
