@@ -3,8 +3,8 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests/e2e',
   globalSetup: './tests/e2e/seed.ts',
-  timeout: 60_000,
-  expect: { timeout: 8_000 },
+  timeout: 120_000,
+  expect: { timeout: 12_000 },
   workers: 2,
   forbidOnly: Boolean(process.env.CI),
   retries: 0,

@@ -14,6 +14,7 @@ export const FLOORS = [
   ['handover', 'parts', 'salvage'],
   ['assessment.ts', 'registry'],
   ['assess.ts'],
+  ['practice'],
   ['gates.ts', 'calculators.ts'],
 ]
 

@@ -12,6 +12,7 @@ test.afterAll(async () => {
 })
 
 test('a machine from booking in to the printed, agreed verdict, in a shop that starts empty', async ({ page }) => {
+  test.setTimeout(240_000)
   await page.context().clearCookies()
   await page.setExtraHTTPHeaders({ origin: server.url })
   // nobody keeps it: without the link that was printed at its start, nothing is shown

@@ -1,0 +1,20 @@
+/** Rows of the table of what must not be done, in its own words. */
+export const RULE = {
+  liquid: 'locked, plug in, liquid not excluded',
+  rod: 'rod broken or through the case',
+  key: 'flywheel cracked, key sheared and keyway not seen',
+  valve: 'valve stuck, bent, rod off its seat, timing out by marks, chain past its stretch',
+  fuel: 'fuel dripping, line cracked, vent blocked with tank over a hot part',
+  low: 'oil dangerously low, or nothing on the stick †',
+  fuelInOil: 'fuel in the oil',
+  ruined: 'ruined oil: treacle, tar, burnt, metal haze, however full',
+  over: 'oil far over its mark, plain smell',
+  lean: "mix leaner in oil than the maker's by more than 2 %",
+  knock: 'knock under load, rod slack felt, big-end or rod play past limit',
+  holed: 'piston holed, ring land broken',
+  bent: 'crank, pin, main past limit or bent, blade or output shaft bent, hub or blade mount loose',
+  hot: 'run away: rising faster late than in the middle; over the stop temperature',
+  seized: 'over its stop temperature: seized',
+  unsafe: 'not made safe',
+  asFound: 'as found not saved (lash, marks, gaps, linkage, wires, order)',
+} as const
