@@ -29,6 +29,7 @@ import { seedDemo } from '../demo/seed'
 import { CASES, heldBack } from '../tests/vignettes/cases'
 import { ENGINES } from '../tests/vignettes/engines'
 import { score } from '../tests/vignettes/score'
+import { practice, practiceThread } from './practice'
 import { years } from './years'
 
 /** Figures, printed and never asserted. Each stands beside a measure of the same run, so that a slow machine shows itself. */
@@ -36,6 +37,11 @@ export async function main(): Promise<void> {
   // minutes of growing: asked for by name, with the number of jobs after it
   if (process.argv.includes('years')) {
     await years(line)
+    return
+  }
+  // so are a thousand engines that are not there, or as many as are named after it
+  if (process.argv.includes('practice')) {
+    await practice(line, Number(process.argv.at(-1)) || 1000, new URL(import.meta.url))
     return
   }
   const data = mkdtempSync(join(tmpdir(), 'remedium-bench-'))
@@ -279,6 +285,7 @@ function fortyLines(): SimOption[] {
   }))
 }
 
+practiceThread()
 if (!isMainThread && workerData === 'draws')
   parentPort?.on('message', (options: SimOption[]) => parentPort?.postMessage(simulate(options, DEFAULT_POLICY)))
 

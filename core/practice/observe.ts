@@ -23,6 +23,8 @@ const OWN: Readonly<Record<string, OwnCheck>> = {
   start: { minutes: 1 },
   sound: { minutes: 4, runs: true },
   warm_up: { minutes: 20, runs: true },
+  // nobody pours oil into a hand-held; the model answers whoever does
+  wet: { minutes: 3 },
   m_bore: { minutes: 10 },
   m_skirt: { minutes: 6 },
   m_ring_gap: { minutes: 6 },

@@ -122,7 +122,7 @@ test('lash is asked for before a valve is blamed, and thou typed as mm is doubte
   await page.getByLabel('Dry', { exact: true }).fill('62')
   await page.getByRole('group', { name: 'Unit of Dry' }).getByRole('button', { name: 'bar' }).click()
   await page.getByRole('button', { name: 'Yes, psi' }).click()
-  await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('63')
+  await page.getByLabel('Wet, a little oil in', { exact: true }).fill('63')
   await page.getByText('release held off').click()
   await page.getByRole('button', { name: /Log the compression/ }).click()
   await expect(page.locator('.rail')).toContainText('Read the lash as found')

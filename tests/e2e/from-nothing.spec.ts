@@ -85,7 +85,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   // narrow down: nothing, dry and wet
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await page.getByLabel('Dry', { exact: true }).fill('0')
-  await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('0')
+  await page.getByLabel('Wet, a little oil in', { exact: true }).fill('0')
   await expect(page.locator('.rail')).toContainText('No compression')
   await page.getByRole('button', { name: /Log the compression/ }).click()
   await expect(page.locator('.log')).toContainText('dry 0.00 bar, wet 0.00 bar')

@@ -34,7 +34,7 @@ async function answer(page: Page, title: string): Promise<void> {
     await log(/Log how it turns/)
   } else if (title === 'Compression, dry' || title === 'Compression, wet') {
     await page.getByLabel('Dry', { exact: true }).fill('0.9')
-    await page.getByLabel('Wet, a spoonful of oil in', { exact: true }).fill('1.0')
+    await page.getByLabel('Wet, a little oil in', { exact: true }).fill('1.0')
     await log(/Log the compression/)
   } else if (title.startsWith('Read the lash')) {
     await page.getByLabel('Inlet', { exact: true }).fill('0.08')
@@ -177,4 +177,41 @@ test("what it really was is learnt: the next owner's complaint lists it", async 
   await page.getByLabel('Find a cause, a sign or a check').fill('sump bolts')
   await page.getByText('Sump bolts loose').click()
   await expect(page.locator('details[open]')).toContainText('Tighten in order')
+})
+
+test('a wet test says how much oil is right and takes its volume out; a hand-held gets none', async ({ page }) => {
+  const figure = (item: string, value: number, unit: string): object => ({
+    item,
+    value,
+    unit,
+    source: 'maker',
+    note: null,
+  })
+  const id = await freshJob(page, 'No power', 'no_power', { release: 'none' }, [
+    figure('bore', 70, 'mm'),
+    figure('stroke', 43, 'mm'),
+    figure('compression_ratio', 8.3, 'ratio'),
+    figure('compression_limit', 600, 'kPa'),
+  ])
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+3')
+  await makeSafe(page)
+  await page.getByLabel('Dry', { exact: true }).fill('5')
+  await page.getByLabel('Wet, a little oil in', { exact: true }).fill('6.7')
+  await expect(page.getByText('2.3 mL for this one: a tenth of its chamber.')).toBeVisible()
+  await expect(page.locator('.desk')).toContainText('this rise tells little')
+  await page.getByLabel('Oil put in').fill('5')
+  await expect(page.locator('.desk')).toContainText('22 % of its chamber, its own volume taken out')
+  await page.getByRole('button', { name: /Log the compression/ }).click()
+  await openJob(page, `/jobs/${id}`)
+  await expect(page.locator('.rail')).toContainText('Oil changed little: valves, head gasket or plug seat.')
+  const saw = await freshJob(page, 'Hard to start', 'wont_start', {
+    ...{ engineClass: 'H2', cycle: 'two', oiling: 'premix', oilShows: 'none', release: 'none', mixRatio: 50 },
+  })
+  await openJob(page, `/jobs/${saw}`)
+  await page.keyboard.press('Alt+3')
+  await makeSafe(page)
+  await page.getByLabel('Dry', { exact: true }).fill('5')
+  await expect(page.locator('.desk')).toContainText('fills its chamber and locks it')
+  await expect(page.getByLabel('Wet, a little oil in', { exact: true })).toHaveCount(0)
 })

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { CompressionBody } from '#core/entries/compression/schema'
+import { wetOil } from '#core/compression/wetOil'
+import { noWetTest } from '#core/entries/compression/judge'
 import type { Quantity } from '#core/units/quantity'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/words/looks'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
@@ -12,6 +14,7 @@ interface Draft {
   feel: CompressionBody['feel']
   dry: string
   wet: string
+  oilMl: string
   unit: string
   throttle: 'open' | 'shut'
   pulls: string
@@ -29,6 +32,7 @@ const blank = (): Draft => ({
   feel: null,
   dry: '',
   wet: '',
+  oilMl: '',
   unit: sheet.policy.value.pressureUnit,
   throttle: 'open',
   pulls: '',
@@ -49,6 +53,7 @@ const form = useEntryForm<'compression', Draft>({
     feel: d.with === 'feel' ? d.feel : null,
     dry: d.with === 'gauge' ? quantity(d.dry, d.unit) : null,
     wet: d.with === 'gauge' ? quantity(d.wet, d.unit) : null,
+    oilMl: d.with === 'gauge' && d.wet.trim() ? (sendable(figure(d.oilMl), d.oilMl ?? '') as number | null) : null,
     throttleOpen: d.throttle === 'open',
     pulls: typedFigure(d.pulls) as number | null,
     temperature: d.temperature,
@@ -62,6 +67,7 @@ const form = useEntryForm<'compression', Draft>({
     feel: b.feel,
     dry: figureText(b.dry?.value),
     wet: figureText(b.wet?.value),
+    oilMl: figureText(b.oilMl ?? null),
     unit: b.dry?.unit ?? sheet.policy.value.pressureUnit,
     throttle: b.throttleOpen ? 'open' : 'shut',
     pulls: figureText(b.pulls),
@@ -73,6 +79,16 @@ const form = useEntryForm<'compression', Draft>({
   }),
 })
 const { draft } = form
+/** no oil into a chamber that it would fill; a reading that is there already can still be corrected */
+const dryOnly = computed(
+  () => noWetTest({ facts: facts.value, machineKind: sheet.job.value.machine.kind }) && !draft.value.wet,
+)
+const oil = computed(() => wetOil(facts.value, sheet.job.value.spec))
+const oilHint = computed(() =>
+  oil.value
+    ? `${oil.value.oilMl.toFixed(1)} mL for this one: a tenth of its chamber.`
+    : 'Bore, stroke and ratio on the sheet say how much is right.',
+)
 const doubt = computed(() => {
   const [dry, wet] = [figure(draft.value.dry), figure(draft.value.wet)]
   const typed = [dry, wet].find(
@@ -125,14 +141,27 @@ const readings = computed(() =>
           kind="pressure"
           :fault="form.faultOf('dry')"
         />
+        <p v-if="dryOnly" class="note">
+          No wet test on this one: a spoonful of oil fills its chamber and locks it. Use a leak-down.
+        </p>
         <QuantityField
+          v-else
           v-model:text="draft.wet"
           v-model:unit="draft.unit"
-          label="Wet, a spoonful of oil in"
+          label="Wet, a little oil in"
           :units="['bar', 'psi', 'kPa']"
           kind="pressure"
           :fault="form.faultOf('wet')"
           hint="Leave empty if not done."
+        />
+        <PlainField
+          v-if="!dryOnly && draft.wet.trim()"
+          v-model="draft.oilMl"
+          label="Oil put in"
+          suffix="mL"
+          inputmode="decimal"
+          :hint="oilHint"
+          :fault="form.faultOf('oilMl')"
         />
       </div>
       <p v-if="doubt" class="note near" role="status">

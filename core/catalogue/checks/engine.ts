@@ -1,4 +1,5 @@
 import { check } from '../write'
+import { NOT_HAND_HELD } from './classes'
 
 /** The engine itself: compression, valves, bearings, how it runs. */
 export const ENGINE = [
@@ -16,13 +17,14 @@ export const ENGINE = [
     `,
   }),
   check('wet', 'Compression, wet', {
+    needs: { classes: NOT_HAND_HELD },
     minutes: 3,
     cranks: true,
     tools: 'gauge, oil can',
     form: 'compression',
     before: ['compression'],
     oneOf: true,
-    how: 'A spoonful of oil in, the same pulls.',
+    how: 'Oil in, a tenth of the chamber, then the same pulls.',
     signs: `
       wet_rises  Rises clearly with oil in  0.02
       wet_same   Hardly moves with oil in   0.02

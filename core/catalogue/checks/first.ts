@@ -1,4 +1,5 @@
 import { check } from '../write'
+import { PETROL } from './classes'
 
 /** The first ten minutes: what the owner says, and what can be seen, smelt and turned from outside. */
 export const FIRST = [
@@ -141,6 +142,7 @@ export const FIRST = [
     `,
   }),
   check('plug', 'Read the plug', {
+    needs: { classes: PETROL },
     minutes: 3,
     tools: 'plug spanner',
     form: 'plug',

@@ -1,4 +1,5 @@
 import { check } from '../write'
+import { PETROL } from './classes'
 
 /** Fuel and mix, from the tank to the jet. */
 export const FUEL = [
@@ -93,6 +94,7 @@ export const FUEL = [
     `,
   }),
   check('choke', 'Choke on and off', {
+    needs: { classes: PETROL },
     minutes: 1,
     tools: 'none',
     runs: true,

@@ -1,8 +1,10 @@
 import { check } from '../write'
+import { PETROL } from './classes'
 
 /** Spark, timing and what switches it off. */
 export const SPARK = [
   check('spark', 'Spark, with a tester', {
+    needs: { classes: PETROL },
     minutes: 3,
     cranks: true,
     tools: 'spark tester',
@@ -15,6 +17,7 @@ export const SPARK = [
     `,
   }),
   check('spark_hot', 'Spark again when hot', {
+    needs: { classes: PETROL },
     minutes: 15,
     cranks: true,
     tools: 'spark tester',
@@ -25,6 +28,7 @@ export const SPARK = [
     `,
   }),
   check('stop_wire', 'Stop wire off, spark again', {
+    needs: { classes: PETROL },
     minutes: 3,
     cranks: true,
     tools: 'spark tester',

@@ -1,5 +1,5 @@
 import type { Room } from '../room'
-import { judgeCompression } from './judge'
+import { judgeCompression, noWetTest } from './judge'
 
 export const room: Room<'compression'> = {
   name: 'compression',
@@ -11,7 +11,7 @@ export const room: Room<'compression'> = {
   shows: true,
   handsIn: () => true,
   judge: judgeCompression,
-  facts: ({ body }, _file, judged) => [
+  facts: ({ body }, file, judged) => [
     ...(judged
       ? [
           {
@@ -23,7 +23,7 @@ export const room: Room<'compression'> = {
           },
         ]
       : []),
-    ...(body.dry
+    ...(body.dry && (body.wet || !noWetTest(file))
       ? [
           {
             subject: 'engine',
@@ -36,7 +36,7 @@ export const room: Room<'compression'> = {
       : []),
   ],
   hazards: ({ body }, file) =>
-    body.wet && file.facts.engineClass === 'H2'
+    body.wet && noWetTest(file)
       ? [
           {
             hazard: 'wet_test_oil',

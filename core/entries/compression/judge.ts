@@ -7,7 +7,10 @@ import type { ExpectedCompression } from '../../compression/expectedFromSheet'
 import { expectedFromSheet } from '../../compression/expectedFromSheet'
 import { hoseCorrect } from '../../compression/gauge'
 import type { WetDryStatus } from '../../compression/wetDry'
-import { wetDry } from '../../compression/wetDry'
+import { WET_DRY_MODEL, wetDry } from '../../compression/wetDry'
+import type { WetOil } from '../../compression/wetOil'
+import { riseByVolume, wetOil } from '../../compression/wetOil'
+import { HAND_HELD } from '../../engine/words'
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { COMPRESSION_BANDS } from '../../spec/rulesOfThumb'
@@ -25,7 +28,7 @@ export interface CompressionJudgement extends Judgement {
   status: CompStatus | 'by_feel' | 'no_compression'
   pStdKpa: number | null
   limitKpa: number | null
-  pair: WetDryStatus | 'too_low_to_tell' | null
+  pair: WetDryStatus | 'too_low_to_tell' | 'volume_unknown' | null
   /** from the sheet's geometry, where it has one */
   expected: ExpectedCompression | null
   /** readings of earlier visits with this one */
@@ -43,7 +46,7 @@ const FAR_UNDER = 1 / 3
 
 const LEAST_RISE_KPA = 70
 
-const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
+const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell' | 'volume_unknown', string> = {
   no_compression:
     'Nothing dry: the air has a free way out. Look for a valve held open, a hole, a gasket or a broken rod before thinking of rings.',
   repeat_test: 'The wet reading fell: test again, throttle open, same pulls.',
@@ -52,6 +55,8 @@ const PAIR_WORDS: Record<WetDryStatus | 'too_low_to_tell', string> = {
   top_end: 'Oil changed little: valves, head gasket or plug seat.',
   both: 'Some rise, not all: rings and top end together, or oil that did not reach.',
   unclear: "The pair can't tell rings from top end: leak-down would.",
+  volume_unknown:
+    'Oil makes the chamber smaller and raises every engine, a small one by half and more. How much went in, or how large the chamber is, is not known: this rise tells little. Bore, stroke and ratio on the sheet say how much oil is right; a leak-down needs none.',
   too_low_to_tell: 'So little dry that the rise says nothing: the way out is too large for oil to seal.',
 }
 
@@ -131,9 +136,10 @@ export function judgeCompression(
   if (body.pulls !== null && body.pulls < 4)
     details.push(`${body.pulls} pulls are few: pull until the needle stops rising.`)
   if (body.temperature === 'cold' && mark !== 'good') details.push('Cold reads 5 to 10 % under warm.')
-  const pair = pairOf({ dryKpa, pStdKpa, limitKpa: verdict.limitUsedKpa }, body.wet, verdict.status, mark)
+  const oil = oilOf(body, file)
+  const pair = pairOf({ dryKpa, pStdKpa, limitKpa: verdict.limitUsedKpa }, body.wet, verdict.status, mark, oil)
   if (pair) {
-    const wet = body.wet ? `Wet ${asRead(body.wet)}. ` : ''
+    const wet = body.wet ? `Wet ${asRead(body.wet)}${oilWords(oil)}. ` : ''
     details.push(
       wet +
         (file.facts.cycle === 'two' && pair === 'top_end'
@@ -141,7 +147,11 @@ export function judgeCompression(
           : PAIR_WORDS[pair]),
     )
   } else if (mark !== 'good' && mark !== 'open') {
-    details.push('Test again with a spoonful of oil in the cylinder: it tells rings from valves.')
+    details.push(
+      oil.never
+        ? 'No wet test on this one: a spoonful of oil fills its chamber and locks it. A leak-down tells rings from the rest.'
+        : `Test again with a little oil in the cylinder${oil.right ? `, ${mlText(oil.right.oilMl)}` : ''}: it tells rings from valves.`,
+    )
   }
   if (mark === 'past' || mark === 'near' || pair === 'top_end') details.push(...lashWords(inForce, file))
   const visits = compressionHistory(file, inForce, entry, spec?.value ?? null)
@@ -209,6 +219,7 @@ function pairOf(
   wet: Quantity | null,
   verdict: CompStatus,
   mark: Mark,
+  oil: OilIn,
 ): CompressionJudgement['pair'] {
   if (!wet || mark === 'open') return null
   const wetKpa = convert(wet.value, wet.unit, 'kPa')
@@ -217,17 +228,57 @@ function pairOf(
   if (dryKpa > 0 && limitKpa !== null && pStdKpa < FAR_UNDER * limitKpa && rise >= 0 && rise < LEAST_RISE_KPA)
     return 'too_low_to_tell'
   if (dryKpa > 0 && dryKpa < NEXT_TO_NOTHING_KPA) return wetKpa - dryKpa >= CLEAR_RISE_KPA ? 'rings' : 'too_low_to_tell'
-  return wetDry({
-    dryKpa,
-    wetKpa,
-    oilMl: 0,
-    clearanceMl: null,
-    sweptEffMl: null,
-    pAmbKpa: 101.325,
-    n: 1.25,
-    priors: null,
-    verdict,
-  }).status
+  const known = oil.right !== null && oil.ml !== null && oil.ml < oil.right.chamberMl / 2
+  const ask = (kpa: number): ReturnType<typeof wetDry> =>
+    wetDry({
+      dryKpa,
+      wetKpa: kpa,
+      oilMl: known ? (oil.ml ?? 0) : 0,
+      clearanceMl: known ? (oil.right?.chamberMl ?? null) : null,
+      sweptEffMl: known ? (oil.right?.sweptMl ?? null) : null,
+      pAmbKpa: 101.325,
+      n: 1.25,
+      priors: null,
+      verdict,
+    })
+  const found = ask(wetKpa)
+  if (!known)
+    return oil.asked && rise > SMALL_RISE * dryKpa && rise <= oil.byVolume * dryKpa ? 'volume_unknown' : found.status
+  // what leaks gains less by a smaller chamber than what is tight: under what its volume gives, and yet no lower, it changed nothing
+  const fell = wetKpa < dryKpa * (1 + WET_DRY_MODEL.fall)
+  return found.status === 'repeat_test' && !fell ? 'top_end' : found.status
+}
+
+/** Under this share of the dry reading the oil did not even do what its volume does: that is told by any amount. */
+const SMALL_RISE = 0.1
+
+/** Oil of a wet reading: how much went in, how much is right, and what its volume alone may have done. */
+interface OilIn {
+  ml: number | null
+  right: WetOil | null
+  byVolume: number
+  /** somebody was asked how much it was */
+  asked: boolean
+  /** a chamber that the oil would fill */
+  never: boolean
+}
+const oilOf = (body: CompressionBody, file: JobFile): OilIn => ({
+  ml: body.oilMl ?? null,
+  right: wetOil(file.facts, file.spec),
+  byVolume: riseByVolume(file.facts),
+  asked: body.oilMl !== undefined,
+  never: noWetTest(file),
+})
+/** Held in the hands: its chamber is smaller than the oil. */
+export const noWetTest = ({ facts, machineKind }: Pick<JobFile, 'facts' | 'machineKind'>): boolean =>
+  facts.engineClass === 'H2' || HAND_HELD.includes(machineKind)
+
+const mlText = (ml: number): string => `${ml < 1 ? ml.toFixed(1) : String(Number(ml.toFixed(1)))} mL`
+function oilWords({ ml, right }: OilIn): string {
+  if (ml === null) return ''
+  if (!right) return ` with ${mlText(ml)} of oil`
+  const share = ml / right.chamberMl
+  return ` with ${mlText(ml)} of oil, ${Math.round(100 * share)} % of its chamber${share >= 0.5 ? ': so much can lock it' : ', its own volume taken out'}`
 }
 
 function byFeel(entry: Logged<CompressionBody>, file: JobFile): CompressionJudgement {

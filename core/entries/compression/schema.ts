@@ -13,6 +13,8 @@ export const schema = z
     pulls: nullable(count('Pulls', 1, 40)),
     temperature: keyOf(TEMPERATURES, 'Engine'),
     release: keyOf(RELEASE_STATES, 'Release'),
+    /** oil put in for the wet reading; null: not known. Absent in readings from before it was asked */
+    oilMl: nullable(figureIn('Oil put in', 0.01, 50, 'mL')).optional(),
     hoseMl: nullable(figureIn('Hose', 0, 200, 'mL')),
     altitudeM: nullable(figureIn('Height', -500, 5500, 'm')),
     note: longText('Note'),

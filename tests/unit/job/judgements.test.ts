@@ -16,7 +16,7 @@ describe('compression in words', () => {
     expect(details).toContain('The throttle was not held open')
     expect(details).toContain('2 pulls are few')
     expect(details).toContain('Cold reads 5 to 10 % under warm')
-    expect(details).toContain('spoonful of oil')
+    expect(details).toContain('a little oil in the cylinder')
   })
   it('whose figure it was is named, and a pass clears no bore', () => {
     expect(saysOf(5, null).details[0]).toContain("the figure used is 8.00 bar (maker's figure)")

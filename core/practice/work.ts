@@ -1,0 +1,149 @@
+import { assess } from '../assess'
+import { CAUSE_BY_ID, CHECK_BY_ID, fits } from '../catalogue'
+import { diagnoseJob } from '../diagnosis/diagnoseJob'
+import type { JobDiagnosis } from '../diagnosis/diagnoseJob'
+import { DEFAULT_POLICY } from '../engine/policy'
+import type { MachineKind } from '../engine/words'
+import type { JobFile } from '../entries/file'
+import type { Entry } from '../entries/types'
+import { heldBack } from '../next/allowed'
+import type { Archetype } from './archetypes'
+import { factsOf } from './archetypes'
+import type { Acted } from './act'
+import { act } from './act'
+import { entriesOf, sheetOf } from './bridge'
+import type { PracticeEngine } from './engine'
+import type { Observation } from './observe'
+import { hasCheck, observe } from './observe'
+
+/** Enough is known to name it. Shop judgement. */
+const SURE = 0.9
+/** Nobody looks longer than this at one engine before he names what leads, minutes. */
+const MOST_MINUTES = 240
+
+/** How the next check is chosen; null: give up and name what leads. */
+export type Picking = (d: JobDiagnosis, open: readonly string[], file: JobFile) => string | null
+
+const MACHINES: Record<Archetype['cls'], MachineKind> = {
+  ...{ S4: 'walk_behind_mower', H2: 'chainsaw', V2: 'offroad_motorcycle', M4: 'step_through', T4: 'tractor' },
+  D4: 'tractor',
+}
+
+/** A job of the shop as it is when the machine stands on the counter. */
+const booked = (a: Archetype): JobFile => ({
+  machineKind: MACHINES[a.cls],
+  facts: factsOf(a),
+  spec: sheetOf(a),
+  ...{ fill: null, entries: [], history: [], policy: DEFAULT_POLICY, counts: null },
+})
+const START = Date.parse('2026-01-05T08:00:00Z')
+/** An author and a time for what was seen: minute by minute, in the order in which it was. */
+const entry = (draft: object, n: number): Entry =>
+  ({
+    ...draft,
+    id: `01K${String(n).padStart(23, '0')}`,
+    at: new Date(START + 60_000 * n).toISOString(),
+    by: 'practice',
+    supersedes: null,
+  }) as Entry
+
+/** By the diagnosis itself: its own next check. */
+export const ownNext: Picking = (d, open, file) => {
+  const { stops } = assess(file)
+  const next = d.next.find(s => !s.waits && open.includes(s.check.id) && !heldBack(s.check, stops))
+  const later = d.next.find(s => open.includes(s.check.id) && !heldBack(s.check, stops))
+  return (next ?? later)?.check.id ?? null
+}
+/** By what tells most in a minute, whatever is in the way. */
+export const bitsAlone: Picking = (d, open) =>
+  [...d.next].sort((p, q) => q.bitsPerMin - p.bitsPerMin).find(s => open.includes(s.check.id))?.check.id ?? null
+/** In the catalogue's own order, whatever was seen. */
+export const fixedOrder: Picking = (_d, open) => open.find(id => !CHECK_BY_ID.get(id)?.opens) ?? open[0] ?? null
+
+export interface Worked {
+  /** what it was named in the end, and how sure that was */
+  named: string | null
+  said: number
+  /** the causes in the order in which they stood at the end */
+  ranked: string[]
+  checks: number
+  minutes: number
+  /** harm done on the way by checks that run or crank it, plain units */
+  harm: number
+  observed: Observation[]
+  lost: string[]
+  file: JobFile
+  engine: PracticeEngine
+}
+
+/** What a check asks of the engine besides looking. */
+function doneTo(engine: PracticeEngine, check: string): Acted | null {
+  const plan = CHECK_BY_ID.get(check)
+  if (plan?.runs) return act(engine, 'run', { minutes: Math.min(plan.minutes, 20) })
+  return plan?.cranks ? act(engine, 'crank') : null
+}
+
+/**
+ * One engine worked from the counter until a cause can be named. Only what the log holds decides.
+ * @param pick how the next check is chosen
+ */
+export function work(engine: PracticeEngine, pick: Picking): Worked {
+  const { a } = engine
+  const file = booked(a)
+  const { facts } = file
+  const observed: Observation[] = []
+  const lost: string[] = []
+  let current = act(engine, 'make_safe').engine
+  let [minutes, harm] = [0, 0]
+  const see = (check: string): void => {
+    const o = observe(current, check)
+    const { entries, lost: gone } = entriesOf(o, a, observed)
+    observed.push(o)
+    lost.push(...gone)
+    minutes += o.minutes
+    file.entries.push(...entries.map((draft, i) => entry(draft, file.entries.length + i + 1)))
+    const acted = o.status === 'ok' ? doneTo(current, check) : null
+    if (!acted) return
+    harm += acted.harm.reduce((sum, h) => sum + h.money, 0)
+    current = acted.engine
+  }
+  see('story')
+  const all = [...CHECK_BY_ID.keys()].filter(
+    id => id !== 'story' && hasCheck(a, id) && fits(CHECK_BY_ID.get(id)?.needs, facts),
+  )
+  for (;;) {
+    const d = diagnoseJob(file)
+    const open = all.filter(id => !observed.some(o => o.check === id))
+    const lead = d.likely[0]
+    const next = (lead?.p ?? 0) >= SURE || minutes >= MOST_MINUTES ? null : pick(d, open, file)
+    if (next) {
+      see(next)
+      continue
+    }
+    return {
+      named: lead?.cause.id ?? null,
+      said: lead?.p ?? 0,
+      ranked: d.likely.map(l => l.cause.id),
+      checks: observed.length,
+      ...{ minutes, harm, observed, lost, file, engine: current },
+    }
+  }
+}
+
+/** Whether the catalogue could name a cause on this engine at all. */
+export const nameable = (a: Archetype, cause: string): boolean => {
+  const known = CAUSE_BY_ID.get(cause)
+  return known !== undefined && fits(known.needs, factsOf(a))
+}
+
+/** Whether running or cranking it as it stands does harm: what a stop ought to say. */
+export function isDangerous(engine: PracticeEngine): boolean {
+  return (
+    act(engine, 'crank').harm.length > 0 ||
+    act(engine, 'start').harm.length > 0 ||
+    act(engine, 'run', { minutes: 5 }).harm.length > 0
+  )
+}
+/** Whether the log has a stop against cranking or running it. */
+export const isStopped = (file: JobFile): boolean =>
+  assess(file).stops.some(s => s.forbids?.some(f => f === 'crank' || f === 'run' || f === 'turn'))
