@@ -59,6 +59,13 @@ export const MACHINE_HAZARDS = {
     ends: [[looked('filter', 'back on, and named clean', 'air_filter')]],
     signable: 'yes',
   },
+  life_over: {
+    title: "Don't hand it over past its hours",
+    of: 'oil',
+    forbids: ['hand_back'],
+    ends: [[{ words: 'changed', did: ['filled'], of: 'same' }]],
+    signable: 'yes',
+  },
   fastener: {
     title: "Don't crank it",
     forbids: RUNNING,

@@ -34,6 +34,12 @@ export const MACHINE_KINDS = {
 
 export type MachineKind = keyof typeof MACHINE_KINDS
 
+/** Ridden, on wheels, snow or water: what gives way throws whoever sits on it. */
+export const RIDDEN: readonly MachineKind[] = [
+  ...(['motorcycle', 'step_through', 'offroad_motorcycle', 'three_wheeler', 'quad', 'snow_machine'] as const),
+  ...(['watercraft', 'kart'] as const),
+]
+
 /** Held in the hands while they work: a little oil is a lot, and they run any way up. */
 export const HAND_HELD: readonly MachineKind[] = ['trimmer', 'chainsaw', 'blower']
 

@@ -63,6 +63,13 @@ const ANSWERS: Record<string, [topic: string, answer: string]> = {
   was_serviced: ['since_repair', 'at once'],
   bang_heard: ['sound', 'a bang, then nothing'],
   hot_only: ['hot_cold', 'hot only'],
+  kicks_back: ['kicks', 'yes'],
+  was_topped: ['just_topped', 'yes'],
+  stopped_dead: ['came_on', 'stopped dead while running'],
+  slow_loss: ['came_on', 'weaker over months'],
+  surges: ['runs_how', 'surges up and down'],
+  vibrates: ['runs_how', 'shakes more than it did'],
+  cuts_out_wet: ['runs_how', 'stops in wet grass or rain'],
 }
 
 /** A check with no figures of its own: what it showed and what it did not. */

@@ -6,9 +6,19 @@ import { DONT_KNOW } from './questions'
 import { checkedAs } from '../claim_check/checked'
 import type { Logged } from '../../log/entry'
 
+/** One sign, and the answers that mean that it is there; any other clear answer means that it is not. */
+interface Asked {
+  sign: string
+  yes: readonly string[]
+}
+/** One answer for each of several signs, which may all be there; and those that mean that none of them is. */
+interface Several {
+  each: Record<string, string>
+  none: readonly string[]
+}
 /** Answers of guided questions: which sign they are about, and which of those offered mean that it is there. */
-const CHOSEN = new Map<string, { sign: string; yes: readonly string[] }>(
-  Object.entries({
+const CHOSEN = new Map<string, Asked | Several>(
+  Object.entries<Asked | Several>({
     tipped: { sign: 'was_tipped', yes: ['carburettor side down', 'exhaust side down', 'tail down'] },
     hit: { sign: 'was_hit', yes: ['yes, a stump or stone', 'yes, a kerb'] },
     ran_low: { sign: 'ran_low', yes: ['yes, filled it and went on'] },
@@ -16,6 +26,20 @@ const CHOSEN = new Map<string, { sign: string; yes: readonly string[] }>(
     since_repair: { sign: 'was_serviced', yes: ['at once', 'some hours later'] },
     sound: { sign: 'bang_heard', yes: ['a bang, then nothing'] },
     hot_cold: { sign: 'hot_only', yes: ['hot only'] },
+    kicks: { sign: 'kicks_back', yes: ['yes'] },
+    just_topped: { sign: 'was_topped', yes: ['yes'] },
+    came_on: {
+      each: { 'stopped dead while running': 'stopped_dead', 'weaker over months': 'slow_loss' },
+      none: ['from one day to the next'],
+    },
+    runs_how: {
+      each: {
+        'surges up and down': 'surges',
+        'shakes more than it did': 'vibrates',
+        'stops in wet grass or rain': 'cuts_out_wet',
+      },
+      none: ['evenly'],
+    },
   }),
 )
 
@@ -40,9 +64,15 @@ export function signs(entry: Logged<ClaimBody>, _file: JobFile, inForce: Entry[]
 
 function told({ topic, text, answer: chosen }: ClaimBody, checked: string | undefined): SignDraft[] {
   if (chosen !== undefined) {
-    const asked = topic && chosen !== null && chosen !== DONT_KNOW ? CHOSEN.get(topic) : undefined
-    const there = asked?.yes.includes(chosen ?? '') ?? false
-    return asked ? [[asked.sign, checked === 'contradicted' ? !there : there]] : []
+    if (!topic || chosen === null || chosen === DONT_KNOW) return []
+    const asked = CHOSEN.get(topic)
+    const wrong = checked === 'contradicted'
+    if (!asked) return []
+    if ('sign' in asked) return [[asked.sign, asked.yes.includes(chosen) !== wrong]]
+    const sign = asked.each[chosen]
+    if (sign) return [[sign, !wrong]]
+    // that there is nothing of it, contradicted, does not say what there is
+    return asked.none.includes(chosen) && !wrong ? Object.values(asked.each).map((s): SignDraft => [s, false]) : []
   }
   const known = topic ? TOLD.get(topic) : undefined
   const answer = text

@@ -26,10 +26,10 @@ const SIZE_SIGNS: Partial<Record<MeasureItem, string>> = {
   key_shift: 'key_sheared',
 }
 
-/** What it says of the catalogue's signs: past a limit it is there, inside one it was looked for and is not; near or untold it says nothing. */
+/** What it says of the catalogue's signs: past a limit it is there, the sheet's or a rule of thumb's, as it would be by feel; inside one it was looked for and is not; what can't be told says nothing. */
 export function signs(entry: Logged<MeasureBody>, file: JobFile): SignDraft[] {
   const sign = SIZE_SIGNS[entry.body.item]
   if (!sign || entry.how !== 'measured') return []
   const { mark } = judgeMeasure(entry, file)
-  return mark === 'past' ? [[sign, true]] : mark === 'good' ? [[sign, false]] : []
+  return mark === 'past' || mark === 'near' ? [[sign, true]] : mark === 'good' ? [[sign, false]] : []
 }

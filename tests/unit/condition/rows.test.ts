@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { HAZARD_ROWS } from '#core/condition/hazardRows'
+import type { JobFile } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { Entry } from '#core/entries/types'
 import type { Act } from '#core/log/facts'
@@ -37,6 +38,19 @@ const tips = (one: number, other: number): Entry =>
       soldMm: [],
     }),
   )
+const used = (useClass: string): Entry =>
+  entry(
+    'terms',
+    as({
+      ...{ useClass, runningValueMinor: null, asIsValueMinor: null, capMinor: null, deadline: null },
+      ...{ dayLossMinor: null, boughtMinor: null, ownTimeFree: false },
+    }),
+    done,
+  )
+const changed = (atHours: number): Entry =>
+  entry('oil_change', as({ amount: null, oil: null, filter: false, atHours }), done)
+const reads = (reading: number): Entry =>
+  entry('meter', as({ reading, unit: 'h', source: 'measured', pattern: null }), { how: 'measured' })
 const rig = (ml: number): Entry =>
   entry(
     'pump_rig',
@@ -274,6 +288,13 @@ const ROWS: Row[] = [
     end: [work('repaired', ['injector_pump']), check('injector_oil', [], ['oil_line_air'])],
   },
   {
+    danger: 'life_over',
+    acts: ['hand_back'],
+    start: [used('race'), changed(10), reads(90)],
+    not: [[stick(95)], [reads(91)]],
+    end: [changed(90)],
+  },
+  {
     danger: 'ran_short',
     acts: ['load'],
     start: [event('ran_dry')],
@@ -476,25 +497,22 @@ describe('what a size says of the engine', () => {
   })
   it('what is only told, or past a rule of thumb, is asked after, and stops a machine that a child rides', () => {
     const hit = { ...event('hit'), how: 'claimed' } as Entry
-    const terms = (useClass: string): Entry =>
-      entry(
-        'terms',
-        as({
-          useClass,
-          runningValueMinor: null,
-          asIsValueMinor: null,
-          capMinor: null,
-          deadline: null,
-          dayLossMinor: null,
-          boughtMinor: null,
-          ownTimeFree: false,
-        }),
-        done,
-      )
-    expect(judged([terms('private'), hit]).stops).toEqual([])
-    expect(judged([terms('private'), hit]).asked.map(s => s.id)).toEqual(['hit'])
-    expect(judged([terms('child'), hit]).stops.map(s => s.id)).toEqual(['hit'])
+    expect(judged([used('private'), hit]).stops).toEqual([])
+    expect(judged([used('private'), hit]).asked.map(s => s.id)).toEqual(['hit'])
+    expect(judged([used('child'), hit]).stops.map(s => s.id)).toEqual(['hit'])
     expect(judged([rig(100)], { oiling: 'pump_wet' }).asked.map(s => s.id)).toEqual(['pump_weak'])
+  })
+})
+
+describe('past its hours', () => {
+  const stops = (use: string, kind: JobFile['machineKind'], log: Entry[] = [changed(10), reads(90)]) =>
+    assess({ ...file([used(use), ...log], { spec: SPECS }), machineKind: kind }).stops.map(s => s.id)
+  it('holds what is raced, ridden or a child’s, and no lawn; within its hours it holds nothing', () => {
+    expect(stops('race', 'walk_behind_mower')).toEqual(['life_over'])
+    expect(stops('child', 'quad')).toEqual(['life_over'])
+    expect(stops('private', 'motorcycle')).toEqual(['life_over'])
+    expect(stops('private', 'walk_behind_mower')).toEqual([])
+    expect(stops('race', 'kart', [changed(10), reads(20)])).toEqual([])
   })
 })
 

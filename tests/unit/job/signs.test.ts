@@ -3,6 +3,7 @@ import { assess } from '#core/assess'
 import { basisOf, basisWords } from '#core/condition/basis'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { signsOf } from '#core/entries/signs'
+import { CHECKS } from '#core/catalogue'
 import { answerBody, questionsFor } from '#core/entries/claim/questions'
 import { hoursPerCalendarDay, meterHours, patternHours } from '#core/entries/meter/runningTime'
 import { COMPLAINT_KINDS, MODIFICATIONS } from '#core/words/counter'
@@ -261,6 +262,31 @@ describe('answers that were chosen', () => {
       for (const answer of q.answers) expect(() => says(claim(q.id, answer)), `${q.id} ${answer}`).not.toThrow()
     expect(says(claim('stood', 'over the winter'))).toEqual([['stood_long', true]])
     expect(questionsFor('wont_start', FACTS).find(q => q.id === 'stood')?.answers).toContain('over the winter')
+  })
+  it('whatever an owner can tell of the catalogue is a touch at the counter: a complaint, or an answer that is offered', () => {
+    const kinds = Object.keys(COMPLAINT_KINDS) as KeyOf<typeof COMPLAINT_KINDS>[]
+    const reached = new Set(
+      kinds
+        .flatMap(about => [
+          ...says(entry('complaint', { words: 'x', since: null, about }, { how: 'claimed' })),
+          ...questionsFor(about, { ...FACTS, cooling: 'liquid' }).flatMap(q =>
+            q.answers.flatMap(a => says(claim(q.id, a))),
+          ),
+        ])
+        .flatMap(([sign, there]) => (there ? [sign] : [])),
+    )
+    const told = CHECKS.find(c => c.id === 'story')!.shows.map(s => s.id)
+    expect(told.filter(sign => !reached.has(sign))).toEqual([])
+  })
+  it('one of several signs says nothing of its neighbours; that there is none says so of each', () => {
+    expect(says(claim('runs_how', 'surges up and down'))).toEqual([['surges', true]])
+    expect(says(claim('runs_how', 'evenly'))).toEqual([
+      ['surges', false],
+      ['vibrates', false],
+      ['cuts_out_wet', false],
+    ])
+    expect(says(claim('came_on', 'weaker over months'))).toEqual([['slow_loss', true]])
+    expect(says(claim('kicks', 'no'))).toEqual([['kicks_back', false]])
   })
   it('what ran out of a cylinder is chosen', () => {
     const step = (more: object): Entry =>

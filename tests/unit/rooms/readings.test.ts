@@ -210,9 +210,14 @@ describe('oil pressure, drain-down, laboratory', () => {
   })
   it('cold alone says nothing, and what falls away warm is a sign', () => {
     expect(last([pressure({ coldIdle: bar(3) })], pumped)?.mark).toBe('open')
-    expect(signsOf(pressure({ coldIdle: bar(3), warmIdle: bar(1) }), file([], pumped), [])).toContainEqual([
+    expect(signsOf(pressure({ coldIdle: bar(3), warmIdle: bar(0.55) }), file([], pumped), [])).toContainEqual([
       'pressure_falls_hot',
       true,
+    ])
+    // oil gets about six times thinner: a third of it is what a sound one keeps
+    expect(signsOf(pressure({ coldIdle: bar(3), warmIdle: bar(1) }), file([], pumped), [])).toContainEqual([
+      'pressure_falls_hot',
+      false,
     ])
   })
   it('a tank may lose a tenth in a night', () => {
