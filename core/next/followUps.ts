@@ -36,6 +36,9 @@ const smellsPlain = (c: Condition): boolean => lastSaid(c, 'oil', 'smell')?.mark
 /** All of its oil was let out, and none has gone in since. */
 const isOut = (c: Condition): boolean =>
   c.deeds.findLast(d => d.subject === 'oil' && (d.did === 'drained' || d.did === 'filled'))?.did === 'drained'
+/** A gauge has shown some pressure: then the piston moves, whatever the hand felt. */
+const squeezes = (c: Condition): boolean =>
+  c.judged.some(j => j.entry.kind === 'compression' && (j.entry.body.dry?.value ?? 0) > 0)
 const slack = (c: Condition): boolean => wrong(c, 'rod', 'play') || wrong(c, 'rod', 'cap')
 
 /** The parts of a top end: what one of them went through is written on the bore. */
@@ -56,6 +59,7 @@ const RULES: readonly Rule[] = [
     when: c =>
       lastSaid(c, 'engine', 'turns')?.value === 'turns, free' &&
       !inPieces(c) &&
+      !squeezes(c) &&
       !c.judged.some(j => j.entry.kind === 'check' && j.entry.body.check === 'piston_moves'),
   },
   {

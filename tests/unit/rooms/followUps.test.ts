@@ -4,7 +4,7 @@ import type { BodyOf, Entry } from '#core/entries/types'
 import type { MeasureItem } from '#core/measure/items'
 import { MEASURE_PLANS } from '#core/measure/items'
 import { REST_KEYS } from '#core/entries/rest_check/judge'
-import { entry, figureOf, file, oil } from '../job/file'
+import { compression, entry, figureOf, file, oil } from '../job/file'
 
 const mm = (value: number) => ({ value, unit: 'mm' })
 const size = (item: MeasureItem, reads: number[]): Entry =>
@@ -85,6 +85,9 @@ describe('what a finding asks next', () => {
   it('spins free: the piston is watched; a look at it, or the lid off, answers that', () => {
     expect(next([turn('free')])).toBe('follow:piston')
     expect(next([turn('normal')])).not.toBe('follow:piston')
+    // what a gauge read above nothing was pumped by a piston that moves
+    expect(next([turn('free'), compression(0.9, null)])).not.toBe('follow:piston')
+    expect(next([turn('free'), compression(0, null)])).toBe('follow:piston')
     expect(next([turn('free'), looked('rod', ['broken'])])).not.toBe('follow:piston')
   })
   it('a bad top end asks for the bore, a bore to be cut for its oversizes, one past saving for the rest and the fit', () => {
