@@ -39,7 +39,7 @@ export async function main(): Promise<void> {
     await years(line)
     return
   }
-  // so are a thousand engines that are not there, or as many as are named after it
+  // a thousand engines that are not there stand at the end; by name alone, or as many as are named after it
   if (process.argv.includes('practice')) {
     await practice(line, Number(process.argv.at(-1)) || 1000, new URL(import.meta.url))
     return
@@ -107,6 +107,8 @@ export async function main(): Promise<void> {
     server.kill('SIGTERM')
     await ended
   }
+  // a quarter of an hour on two cores
+  await practice(line, 1000, new URL(import.meta.url))
 }
 
 /** One key: the condition folded anew, and the ways weighed with one figure of one of them changed. Milliseconds, warm. */
