@@ -16,7 +16,6 @@ const WAYS: Record<string, Picking> = {
   'bits a minute': bitsAlone,
   'fixed order': fixedOrder,
 }
-export type Way = keyof typeof WAYS & string
 /** The seed that all engines of the bench come from. */
 const SEED = 20261201
 

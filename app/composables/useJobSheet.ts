@@ -29,7 +29,7 @@ export interface JobSheet {
   unjudged: Ref<string | null>
   /** the check of the catalogue that is in hand */
   checkId: Ref<string | null>
-  startCheck(check: Check): void
+  startCheck(check: Pick<Check, 'id' | 'form'>): void
   /** the size that is to be taken next, where another form asks for it */
   measureItem: Ref<MeasureItem | null>
   inForce: ComputedRef<Entry[]>
@@ -169,7 +169,7 @@ export function useJobSheet(first: JobPage): JobSheet {
     kept.value = { stage, form }
   }
 
-  function startCheck(check: Check): void {
+  function startCheck(check: Pick<Check, 'id' | 'form'>): void {
     checkId.value = check.id
     const form = (check.form ?? 'check') as EntryKind
     open(FACES[form]?.stage ?? 'first_look', form)

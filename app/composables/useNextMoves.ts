@@ -2,9 +2,8 @@ import type { EntryKind } from '#core/entries/types'
 import { moneyText } from '#core/units/money'
 import { basisWords } from '#core/condition/basis'
 import { heldBack } from '#core/next/allowed'
-import type { NextLook } from '#core/next/nextLooks'
+import type { NextLook } from '#core/next/look'
 import { HOW_GOT } from '#core/log/words'
-import { CHECK_BY_ID } from '#core/catalogue'
 import type { Check } from '#core/catalogue'
 import type { Outcome, Suggestion } from '#core/diagnosis/suggest'
 
@@ -33,8 +32,7 @@ export function useNextMoves() {
   const a = computed(() => sheet.assessment.value)
 
   const start = (look: NextLook): void => {
-    const check = look.check && CHECK_BY_ID.get(look.check)
-    if (check) return sheet.startCheck(check)
+    if (look.check) return sheet.startCheck({ id: look.check })
     if (look.item) sheet.measureItem.value = look.item
     sheet.open(look.stage, look.form)
   }
@@ -95,7 +93,6 @@ export function useNextMoves() {
     'follow:breather': ['filter', 'breather'],
     'follow:piston': ['piston_moves'],
     'follow:plug': ['plug'],
-    'follow:bore': ['m_bore'],
     lock: ['drive_off', 'brake_off', 'starter_off', 'starter'],
   }
 

@@ -83,6 +83,8 @@ export interface Check {
   shows: readonly Sign[]
   /** somebody pulls the cord or works the starter for it, plug in or a spark at its end */
   cranks?: true
+  /** it is turned by hand, plug in */
+  turns?: true
   /** the kind of entry that takes this check, where it has a form of its own */
   form?: string
 }

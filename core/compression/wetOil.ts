@@ -1,4 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
+import type { MachineKind } from '../engine/words'
+import { HAND_HELD } from '../engine/words'
 import type { SpecValue } from '../spec/specValue'
 import type { SpecItem } from '../spec/specItems'
 import { specFor } from '../spec/specValue'
@@ -43,3 +45,11 @@ export function wetOil(facts: EngineFacts, spec: SpecValue[]): WetOil | null {
 
 /** Up to this rise, as a share of the dry reading, the oil's own volume may have done it all where nobody knows it. */
 export const riseByVolume = (facts: EngineFacts): number => BY_VOLUME_ALONE[facts.engineClass]
+
+/** Held in the hands: its chamber is smaller than the oil. */
+export const noWetTest = (facts: EngineFacts, kind: MachineKind): boolean =>
+  facts.engineClass === 'H2' || HAND_HELD.includes(kind)
+export const NO_WET_TEST = 'No wet test on this one: a spoonful of oil fills its chamber and locks it.'
+
+/** "2.3 mL": a little oil, as a syringe shows it. */
+export const mlText = (ml: number): string => `${Number(ml.toFixed(1))} mL`

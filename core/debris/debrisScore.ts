@@ -1,4 +1,5 @@
 import { TIE } from '../errors'
+import { clamp } from '../units/clamp'
 import type { DebrisAmount, DebrisMaterial, DebrisState } from './debrisTables'
 import {
   AMOUNT_WEIGHT,
@@ -21,8 +22,6 @@ export interface DebrisInput {
   hoursSinceRebuild: number | null
   breakInH: number
 }
-
-const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x))
 
 /**
  * One figure, 0..100, for what the oil brought out. Independent warnings add up without passing 100.

@@ -2,15 +2,14 @@ import type { Check } from '../catalogue'
 import { forbidding } from '../judgement'
 import type { Stop } from '../judgement'
 import type { Act } from '../log/facts'
-import type { NextLook } from './nextLooks'
+import type { NextLook } from './look'
 
 /** The engine's looks that ask the same. */
-const CRANKED_LOOKS: readonly NextLook['id'][] = ['compression', 'retest']
-const TURNED_LOOKS: readonly NextLook['id'][] = ['turn_over']
+const LOOK_ACTS: Partial<Record<NextLook['id'], Act>> = { compression: 'crank', retest: 'crank', turn_over: 'turn' }
 
 /** What a check asks of the engine; null where it only looks, feels or turns it by hand with the plug out. */
 export const actOf = (check: Check): Act | null =>
-  check.runs ? 'run' : check.cranks ? 'crank' : check.id === 'turn' ? 'turn' : null
+  check.runs ? 'run' : check.cranks ? 'crank' : check.turns ? 'turn' : null
 
 /** The danger that forbids a check now, or null: what is forbidden is not offered either. */
 export function heldBack(check: Check, stops: Stop[]): Stop | null {
@@ -20,8 +19,7 @@ export function heldBack(check: Check, stops: Stop[]): Stop | null {
 
 /** The looks that no standing danger forbids. */
 export const allowedLooks = (looks: NextLook[], stops: Stop[]): NextLook[] =>
-  looks.filter(
-    ({ id }) =>
-      !(CRANKED_LOOKS.includes(id) && forbidding(stops, 'crank').length) &&
-      !(TURNED_LOOKS.includes(id) && forbidding(stops, 'turn').length),
-  )
+  looks.filter(({ id }) => {
+    const act = LOOK_ACTS[id]
+    return !act || forbidding(stops, act).length === 0
+  })

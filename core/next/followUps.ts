@@ -1,25 +1,12 @@
 import type { Condition } from '../condition/fold'
 import { lastOfEach, lastSaid, pastNow } from '../condition/known'
 import type { EngineFacts } from '../engine/facts'
-import type { EntryKind } from '../entries/types'
 import type { FactMark } from '../log/facts'
-import type { Stage } from '../log/words'
-import type { MeasureItem } from '../measure/items'
+import type { NextLook } from './look'
 
 /** What one finding asks next: the look that tells what it means, or what it cost. */
-export interface FollowUp {
-  id: `follow:${string}`
-  form: EntryKind
-  stage: Stage
-  /** which size, where a size is asked */
-  item?: MeasureItem
-  /** which check of the catalogue, where one is asked */
-  check?: string
-  title: string
-  minutes: number
-  why: string
-}
-interface Rule extends FollowUp {
+type FollowUp = NextLook & { id: `follow:${string}` }
+type Rule = FollowUp & {
   when(condition: Condition, facts: EngineFacts): boolean
 }
 

@@ -1,53 +1,17 @@
 import type { EngineFacts } from '../engine/facts'
-import type { MeasureItem } from '../measure/items'
 import { followUps } from './followUps'
+import type { NextLook } from './look'
 import { answering } from '../entries/rooms'
-import type { EntryKind } from '../entries/types'
 import type { Condition } from '../condition/fold'
 import { partOfSubject } from '../condition/fold'
 import { lastSaid } from '../condition/known'
-import type { Stage } from '../log/words'
 import { hasSump } from '../oil/fillMarks'
 import type { FuelStep } from '../condition/fuelPath'
 import { LOCK_STEPS } from '../words/looks'
 
-/** A check or an entry still owed, with the minutes it takes. */
-export interface NextLook {
-  id:
-    | 'oil'
-    | 'mix'
-    | 'fuel'
-    | 'turn_over'
-    | 'plug_out'
-    | 'smell'
-    | 'compression'
-    | 'lash'
-    | 'retest'
-    | 'lock'
-    | 'evidence'
-    | 'debris'
-    | 'option'
-    | 'value'
-    | `follow:${string}`
-  /** the kind of entry that answers it */
-  form: EntryKind
-  stage: Stage
-  /** which size, where a size is asked */
-  item?: MeasureItem
-  /** which check of the catalogue, where one is asked */
-  check?: string
-  title: string
-  minutes: number
-  why: string
-}
-
 type Look = Pick<NextLook, 'id' | 'title' | 'minutes' | 'why'>
-interface Wanted extends Look {
-  stage: Stage
-  form?: EntryKind
-  item?: MeasureItem
-  check?: string
-}
+/** A look before it is known which kind of entry answers it. */
+type Wanted = Omit<NextLook, 'form'> & Partial<Pick<NextLook, 'form'>>
 
 const FUEL_LOOKS: Record<Exclude<FuelStep, 'done'>, Pick<NextLook, 'title' | 'minutes' | 'why'>> = {
   drain: {
@@ -234,20 +198,21 @@ function openedLooks(condition: Condition): Wanted[] {
   return looks
 }
 
+/** Before everything else, in this order. */
+const DANGERS: readonly NextLook['id'][] = ['plug_out', 'fuel']
+
 function wanted(condition: Condition, asked: AskedOf): Wanted[] {
-  const danger = (look: Wanted): number => ['fuel', 'plug_out'].indexOf(look.id)
-  const rest = [
+  const own = [
     ...locked(condition),
     ...firstLooks(condition, asked),
     ...compressionLooks(condition, asked),
     ...openedLooks(condition),
-  ].sort((a, b) => danger(b) - danger(a) || a.minutes - b.minutes)
-  // what a finding asks comes before what is asked of every engine, and after what is dangerous
-  const first = rest.filter(look => danger(look) >= 0)
+  ].sort((a, b) => a.minutes - b.minutes)
+  // danger, then what a finding asks, then what is asked of every engine
   const looks: Wanted[] = [
-    ...first,
+    ...DANGERS.flatMap(id => own.filter(look => look.id === id)),
     ...followUps(condition, asked.facts),
-    ...rest.filter(look => !first.includes(look)),
+    ...own.filter(look => !DANGERS.includes(look.id)),
   ]
   if (!asked.valued)
     looks.push({

@@ -1,5 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
 import type { MachineKind } from '../engine/words'
+import { RIDDEN } from '../engine/words'
 import { hasSump } from './fillMarks'
 
 export interface TiltGuide {
@@ -12,18 +13,8 @@ export interface TiltGuide {
 
 /** Machines that stand on a deck and are tipped to reach the blade. */
 const TIPPED: readonly MachineKind[] = ['walk_behind_mower', 'tiller']
-const RIDDEN: readonly MachineKind[] = [
-  'riding_mower',
-  'motorcycle',
-  'step_through',
-  'offroad_motorcycle',
-  'three_wheeler',
-  'quad',
-  'tractor',
-  'snow_machine',
-  'watercraft',
-  'kart',
-]
+/** What stands on its wheels: laid on its side it is laid on its tank. */
+const UPRIGHT: readonly MachineKind[] = [...RIDDEN, 'riding_mower', 'tractor']
 
 /** Which way up this engine may be laid, for how long, and what to clean if it was done wrong. General workshop-manual practice. */
 export function tiltGuide(kind: MachineKind, facts: EngineFacts): TiltGuide {
@@ -54,7 +45,7 @@ export function tiltGuide(kind: MachineKind, facts: EngineFacts): TiltGuide {
     'Carburettor upward.',
     'A few minutes only. For longer work drain the oil first.',
   ]
-  if (RIDDEN.includes(kind))
+  if (UPRIGHT.includes(kind))
     return {
       best: 'Upright. Ramp or lift rather than lying it down.',
       never: 'On its side with oil and fuel in it.',

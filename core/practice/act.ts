@@ -4,6 +4,8 @@ import type { Value } from './checks/ctx'
 import type { Done, PracticeEngine } from './engine'
 import { applyFault, FAULTS } from './faults'
 import { derive, inSump, isLocked, liquidLock, runsFor, startScore, heatOf, tempAfter } from './physics'
+import { figure } from './inputs'
+import { pastNeedle, runsToSump, TO_SUMP } from './settle'
 import { repairOf } from './repairs'
 import { RULE } from './rules'
 import { ranWords, runIt } from './running'
@@ -53,22 +55,9 @@ const near = (d: Doing, rule: string, what: string): void => {
   d.out.near.push({ rule, what })
 }
 
-const BOUNDS: Readonly<Record<string, number>> = { minutes: 240, hours: 720, ml: 6000 }
-function amount(options: Record<string, unknown>, field: string): number {
-  const value = options[field]
-  if (value === null || value === undefined) throw new InputError('missing', field, `Say ${field}.`)
-  if (typeof value !== 'number' || Number.isNaN(value))
-    throw new InputError('not_a_number', field, `${field}: a figure.`)
-  const most = BOUNDS[field] ?? 0
-  if (value <= 0 || value > most) throw new InputError('out_of_range', field, `${field}: more than 0, up to ${most}.`)
-  return value
-}
-function loadOf(options: Record<string, unknown>): number {
-  const { load = 0.5 } = options
-  if (typeof load !== 'number' || Number.isNaN(load)) throw new InputError('not_a_number', 'load', 'load: 0 to 1.')
-  if (load < 0 || load > 1) throw new InputError('out_of_range', 'load', 'load: 0 to 1.')
-  return load
-}
+const BOUNDS = { minutes: 240, hours: 720, ml: 6000 } as const
+const amount = (options: Record<string, unknown>, field: keyof typeof BOUNDS): number =>
+  figure(options[field], field, { low: 0, high: BOUNDS[field], above: true })
 
 /** Turned under power, or by a pull: what breaks on the way. False: it never turned. */
 function cranked(d: Doing): boolean {
@@ -178,7 +167,7 @@ function fill(d: Doing, ml: number): void {
   const { a, x, out } = d
   const price = rnd(0.008 * ml, 2)
   out.money = price
-  const leaking = x.needle > 0 && x.tank > 0 && latentOf(d.seed)('needle_way') > 0.5
+  const leaking = x.needle > 0 && x.tank > 0 && runsToSump(a, latentOf(d.seed))
   if (leaking || x.ofuel > 0.05 * a.cap)
     out.harm.push({
       rule: RULE.fuelInOil,
@@ -191,8 +180,8 @@ function fill(d: Doing, ml: number): void {
 
 function stand(d: Doing, hours: number): void {
   const { a, x, out } = d
-  const lost = Math.min(x.needle * hours * (x.tank ? 1 : 0), x.tankml)
-  if (a.sump && latentOf(d.seed)('needle_way') > 0.5) x.ofuel += 0.35 * lost
+  const lost = pastNeedle(x, hours)
+  if (runsToSump(a, latentOf(d.seed))) x.ofuel += TO_SUMP * lost
   x.flood += Math.min(0.06 * lost, 1.6 * a.vc)
   x.tankml -= lost
   const { tau } = heatOf(a, x, 0, d.amb)
@@ -226,7 +215,7 @@ export const ACTS: Readonly<Record<string, ActPlan>> = {
     minutes: 1,
     does: (d, options) => {
       const minutes = amount(options, 'minutes')
-      const load = loadOf(options)
+      const load = figure(options.load ?? 0.5, 'load', { low: 0, high: 1 })
       const { a, x, out } = d
       if (!cranked(d)) return
       const { runs, dies } = runsFor(a, x)
@@ -289,7 +278,7 @@ export function act(engine: PracticeEngine, action: unknown, options: Record<str
   if (plan.fits && !plan.fits(a))
     throw new InputError('inconsistent', 'action', 'There is nothing on this engine to do that to.')
   const d: Doing = {
-    ...{ a, seed: hidden.seed, amb: hidden.before.temp, done: hidden.done },
+    ...{ a, seed: hidden.seed, amb: hidden.amb, done: hidden.done },
     x: { ...hidden.x },
     faults: { ...hidden.faults },
     out: { minutes: plan.minutes, money: plan.money ?? 0, harm: [], near: [], events: [] },

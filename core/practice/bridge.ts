@@ -155,8 +155,9 @@ const MATERIALS: Record<string, BodyOf['debris']['items'][number]['material']> =
   ...{ grit: 'grit', sealant: 'sealant' },
 }
 
-const lockStep = (step: BodyOf['lock_step']['step'], o: Observation): Bridged =>
-  one(logged('lock_step', 'by_feel', { step, result: o.turns ? 'freed' : 'no_change', liquid: null, note: null }))
+/** @param freed by whether it shows its sign */
+const lockStep = (step: BodyOf['lock_step']['step'], freed: boolean): Bridged =>
+  one(logged('lock_step', 'by_feel', { step, result: freed ? 'freed' : 'no_change', liquid: null, note: null }))
 
 const blankOil = (reading: BodyOf['oil']['reading']): BodyOf['oil'] => ({
   ...{ reading, colour: null, thickness: null, smell: null, glitter: null, whereGone: null, note: null },
@@ -220,10 +221,10 @@ const MAKES: Readonly<Record<string, Make>> = {
             note: null,
           }),
         )
-      : lockStep('plug_out', { ...o, turns: o.signs.includes('free_plug_out') }),
-  drive_off: o => lockStep('driven_off', { ...o, turns: o.signs.length > 0 }),
-  brake_off: o => lockStep('brake_off', { ...o, turns: o.signs.length > 0 }),
-  starter_off: o => lockStep('starter_gear', { ...o, turns: o.signs.length > 0 }),
+      : lockStep('plug_out', o.signs.includes('free_plug_out')),
+  drive_off: o => lockStep('driven_off', o.signs.length > 0),
+  brake_off: o => lockStep('brake_off', o.signs.length > 0),
+  starter_off: o => lockStep('starter_gear', o.signs.length > 0),
   plug: o => one(logged('plug', 'by_eye', { state: PLUGS[String(o.look)] ?? 'normal', note: null })),
   filter: o =>
     one(

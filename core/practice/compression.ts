@@ -1,9 +1,8 @@
-import { AIR_R, flowFunction } from '../compression/flowFunction'
+import { leakingStroke } from '../compression/crankingLeakSim'
 import { leakdownPercentFor } from '../compression/leakdown'
-import { pistonTravel } from '../compression/sliderCrank'
+import { clamp } from '../units/clamp'
 import { STANDARD_KPA } from '../units/gaugeToAbs'
 import type { Archetype } from './archetypes'
-import { clamp } from './seeded'
 import type { State } from './state'
 import { referenceState } from './state'
 
@@ -48,37 +47,17 @@ export const releaseWorks = (a: Archetype, x: State): boolean =>
   x.relDead === 0 && (a.release === 'manual' || (a.release === 'automatic' && x.lashEx < a.bump - 0.15))
 
 /**
- * Peak pressure of one stroke, kPa absolute: equal Runge-Kutta steps of about two degrees up to ten past top dead centre.
+ * Peak pressure of one stroke, kPa absolute: equal steps of about two degrees up to ten past top dead centre.
  * @param clearance  mL over the piston at the top
  * @param leak       effective area of everything that leaks, mm²
  */
 function peak(a: Archetype, closeDeg: number, rpm: number, leak: number, clearance: number): number {
-  const areaMm2 = (Math.PI / 4) * a.bore ** 2
-  const volume = (deg: number): number => clearance * 1000 + areaMm2 * pistonTravel(deg, a.strokeMm, a.rod)
-  const start = 180 + closeDeg
-  const v0 = volume(start)
-  const m0 = (STANDARD_KPA * 1000 * v0 * 1e-9) / (AIR_R * T0)
-  const pressure = (deg: number, share: number): number => STANDARD_KPA * ((share * v0) / volume(deg)) ** N
-  const loss = (deg: number, share: number): number => {
-    const p = pressure(deg, share)
-    if (p <= STANDARD_KPA || leak === 0) return 0
-    const temp = T0 * (p / STANDARD_KPA) ** ((N - 1) / N)
-    return (((-leak * 1e-6 * p * 1000) / Math.sqrt(AIR_R * temp)) * flowFunction(STANDARD_KPA / p)) / (6 * rpm) / m0
-  }
-  const steps = Math.max(1, Math.ceil((END_DEG - start) / 2))
-  const h = (END_DEG - start) / steps
-  let share = 1
-  let highest = STANDARD_KPA
-  for (let i = 0; i < steps; i++) {
-    const deg = start + i * h
-    const k1 = loss(deg, share)
-    const k2 = loss(deg + h / 2, share + (h / 2) * k1)
-    const k3 = loss(deg + h / 2, share + (h / 2) * k2)
-    const k4 = loss(deg + h, share + h * k3)
-    share = Math.max(0, share + (h / 6) * (k1 + 2 * k2 + 2 * k3 + k4))
-    highest = Math.max(highest, pressure(deg + h, share))
-  }
-  return highest
+  const startDeg = 180 + closeDeg
+  return leakingStroke({
+    ...{ boreMm: a.bore, strokeMm: a.strokeMm, rodMm: a.rod, clearanceMm3: clearance * 1000 },
+    ...{ startDeg, endDeg: END_DEG, steps: Math.max(1, Math.ceil((END_DEG - startDeg) / 2)) },
+    ...{ rpm, leakMm2: leak, pAmbKpa: STANDARD_KPA, tempK: T0, n: N },
+  }).peakKpa
 }
 
 /** How a reading is taken. */

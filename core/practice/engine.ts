@@ -1,6 +1,7 @@
 import { InputError } from '../errors'
 import type { Archetype } from './archetypes'
 import { ARCHETYPES } from './archetypes'
+import { figure } from './inputs'
 import { applyFault, canHave, FAULTS } from './faults'
 import { startScore } from './physics'
 import { settle } from './settle'
@@ -17,20 +18,16 @@ export interface PracticeEngine {
     readonly x: State
     /** what its owner noticed on the day it came in */
     readonly told: readonly string[]
-    /** parts of the state that each fault changed, as they stood before */
-    readonly before: State
-    /** made safe, written down, plug out: what was done with hands */
+    /** of the air on the day it came in, °C */
+    readonly amb: number
+    /** what was done with hands */
     readonly done: Readonly<Done>
   }
 }
 export interface Done {
   safe: boolean
-  plugOut: boolean
   recorded: boolean
   ranMin: number
-  /** harm that is counted once */
-  hurt: readonly string[]
-  /** the faults that were there at first, with their severities */
 }
 
 const MOST_FAULTS = 3
@@ -53,14 +50,6 @@ function checkFaults(a: Archetype, faults: unknown): Record<string, number> {
   return Object.fromEntries(list.sort(([m], [n]) => (m < n ? -1 : 1))) as Record<string, number>
 }
 
-const whole = (value: unknown, field: string, high: number): number => {
-  if (value === null || value === undefined) throw new InputError('missing', field, `${field} is missing.`)
-  if (typeof value !== 'number' || !Number.isInteger(value))
-    throw new InputError('not_a_number', field, `${field}: a whole number.`)
-  if (value < 0 || value > high) throw new InputError('out_of_range', field, `${field}: between 0 and ${high}.`)
-  return value
-}
-
 /**
  * An engine by its kind, its faults and its seed: always the same one.
  * @param archetype  name of one of `ARCHETYPES`
@@ -75,13 +64,10 @@ export function newEngine(archetype: unknown, faults: unknown, seed: unknown, te
   const a = typeof archetype === 'string' ? ARCHETYPES.get(archetype) : undefined
   if (!a) throw new InputError('bad_choice', 'archetype', `Engine: one of ${[...ARCHETYPES.keys()].join(', ')}.`)
   const sorted = checkFaults(a, faults)
-  const number = whole(seed, 'seed', 2 ** 32 - 1)
-  if (typeof tempC !== 'number' || Number.isNaN(tempC))
-    throw new InputError('not_a_number', 'temp_c', 'Temperature: a figure in °C.')
-  if (tempC < -20 || tempC > 45) throw new InputError('out_of_range', 'temp_c', 'Temperature: −20 to 45 °C.')
+  const number = figure(seed, 'seed', { low: 0, high: 2 ** 32 - 1, whole: true })
+  const amb = figure(tempC, 'temp_c', { low: -20, high: 45 })
   const L = latentOf(number)
-  const before = soundState(a, number, tempC)
-  const x = { ...before }
+  const x = soundState(a, number, amb)
   for (const [id, s] of Object.entries(sorted)) applyFault(x, a, number, id, s)
   settle(x, a, L)
   x.plugNew = L('plug_new') < (startScore(a, x).z < 0.5 ? 0.2 : 0.04) ? 1 : 0
@@ -92,8 +78,8 @@ export function newEngine(archetype: unknown, faults: unknown, seed: unknown, te
       seed: number,
       x,
       told: truth(a, x),
-      before,
-      done: { safe: false, plugOut: false, recorded: false, ranMin: 0, hurt: [] },
+      amb,
+      done: { safe: false, recorded: false, ranMin: 0 },
     },
   }
 }

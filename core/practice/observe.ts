@@ -8,6 +8,7 @@ import { INSIDE } from './checks/inside'
 import { OUTSIDE } from './checks/outside'
 import { SPARK } from './checks/spark'
 import type { PracticeEngine } from './engine'
+import { figure } from './inputs'
 import { isLocked } from './physics'
 
 const LOOKS: Readonly<Record<string, Look>> = { ...OUTSIDE, ...SPARK, ...INSIDE }
@@ -59,27 +60,18 @@ export interface Observation {
   [value: string]: Value
 }
 
-const RANGES: Readonly<Record<string, [low: number, high: number, whole?: true]>> = {
-  pulls: [1, 20, true],
-  rpm: [300, 12000],
-  load: [0, 1],
+const RANGES: Readonly<Record<string, Parameters<typeof figure>[2]>> = {
+  pulls: { low: 1, high: 20, whole: true },
+  rpm: { low: 300, high: 12000 },
+  load: { low: 0, high: 1 },
 }
 const TAKES = ['idle', 'load', 'plug_shorted', 'drive_off']
 
-function figure(value: unknown, field: string, low: number, high: number, whole = false): number {
-  if (typeof value !== 'number' || Number.isNaN(value) || (whole && !Number.isInteger(value)))
-    throw new InputError('not_a_number', field, `${field}: a ${whole ? 'whole ' : ''}figure.`)
-  if (value < low || value > high) throw new InputError('out_of_range', field, `${field}: from ${low} to ${high}.`)
-  return value
-}
-
 function checked(a: Archetype, given: Record<string, unknown>): Options {
   for (const [name, value] of Object.entries(given)) {
-    const range = RANGES[name]
-    if (range) figure(value, name, range[0], range[1], range[2])
-    else if (name === 'oil_ml') {
-      figure(value, name, Number.MIN_VALUE, a.vc / 2)
-    } else if (name === 'release_off') {
+    const range = name === 'oil_ml' ? { low: 0, high: a.vc / 2, above: true as const } : RANGES[name]
+    if (range) figure(value, name, range)
+    else if (name === 'release_off') {
       if (typeof value !== 'boolean') throw new InputError('bad_choice', name, 'release_off: yes or no.')
     } else if (name === 'take') {
       if (!TAKES.includes(String(value))) throw new InputError('bad_choice', name, `take: one of ${TAKES.join(', ')}.`)
@@ -106,7 +98,7 @@ export function observe(
   const known = id in LOOKS || CHECK_BY_ID.has(id)
   if (!known) throw new InputError('bad_choice', 'check', `There is no check called ${String(check)}.`)
   if (!hasCheck(a, id)) throw new InputError('inconsistent', 'check', 'This engine has nothing to look at there.')
-  const times = figure(n, 'n', 0, 999, true)
+  const times = figure(n, 'n', { low: 0, high: 999, whole: true })
   const taken = checked(a, options)
   const { x } = hidden
   const c = ctxOf(engine, id, times, taken)

@@ -1,6 +1,6 @@
 import type { Archetype } from './archetypes'
 import { compressionShare, ramp, releaseWorks } from './compression'
-import { clamp } from './seeded'
+import { clamp } from '../units/clamp'
 import type { State } from './state'
 
 /** What liquid stands in the cylinder, mL, the first of them that fills it. */

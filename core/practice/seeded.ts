@@ -1,3 +1,5 @@
+import { roundHalfAway } from '../units/unitRound'
+
 /** Numbers that follow from a key alone: the same bits on every machine, no clock and no dice. */
 
 /** FNV-1a, 32 bit, of an ASCII key. */
@@ -25,11 +27,4 @@ export const uni = (...parts: (string | number)[]): number => draws(parts.join('
 export const normal = (...parts: (string | number)[]): number =>
   draws(parts.join('|'), 12).reduce((sum, d) => sum + d, 0) - 6
 
-/** Half away from zero. @param decimals how many stay */
-export function rnd(x: number, decimals = 0): number {
-  const f = 10 ** decimals
-  const r = (Math.sign(x) * Math.floor(Math.abs(x) * f + 0.5 + 1e-9)) / f
-  return r === 0 ? 0 : r
-}
-
-export const clamp = (x: number, low = 0, high = 1): number => Math.min(high, Math.max(low, x))
+export const rnd = (x: number, decimals = 0): number => roundHalfAway(x, decimals)

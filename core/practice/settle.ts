@@ -2,14 +2,19 @@ import type { Archetype } from './archetypes'
 import { blowby, burn, derive, leakRate } from './physics'
 import type { Latent, State } from './state'
 
+/** Fuel that runs past a needle in so many hours, mL. */
+export const pastNeedle = (x: State, hours: number): number => Math.min(x.needle * hours * (x.tank ? 1 : 0), x.tankml)
+/** Whether it finds its way into the sump, and the share of it that does. */
+export const runsToSump = (a: Archetype, L: Latent): boolean => a.sump === 1 && L('needle_way') > 0.5
+export const TO_SUMP = 0.35
+
 /** Fuel past a needle that does not shut: into the cylinder, the sump, or on the floor. */
-function pastTheNeedle(x: State, a: Archetype, L: Latent): void {
-  const lost = Math.min(x.needle * x.standh * (x.tank ? 1 : 0), x.tankml)
-  const way = L('needle_way')
+function floodedBy(x: State, a: Archetype, L: Latent): void {
+  const lost = pastNeedle(x, x.standh)
   if (lost > 0) {
-    const inward = (a.strokes === 2 && way < 0.5) || L('valve_pos') < 0.3
+    const inward = (a.strokes === 2 && L('needle_way') < 0.5) || L('valve_pos') < 0.3
     x.flood += inward ? Math.min(0.06 * lost, 1.6 * a.vc) : Math.min(0.01 * lost, 0.035 * a.cc)
-    if (a.sump && way > 0.5) x.ofuel += 0.35 * lost
+    if (runsToSump(a, L)) x.ofuel += TO_SUMP * lost
     x.wfuel += 0.8 * Math.min(1, lost / 400)
   }
   x.flood += x.floodt
@@ -72,7 +77,7 @@ function seals(x: State, a: Archetype, L: Latent): void {
 
 /** What came of its faults before it was brought in. Changes the state. */
 export function settle(x: State, a: Archetype, L: Latent): void {
-  pastTheNeedle(x, a, L)
+  floodedBy(x, a, L)
   scuffed(x, a, L)
   ranBadly(x, a, L)
   seals(x, a, L)

@@ -1,18 +1,6 @@
 import type { Archetype } from './archetypes'
 import { releaseWorks } from './compression'
-import {
-  burn,
-  derive,
-  heatOf,
-  inSump,
-  isLocked,
-  knocks,
-  leakRate,
-  runsFor,
-  smoke,
-  startScore,
-  usualTemp,
-} from './physics'
+import { burn, derive, heatOf, isLocked, knocks, leakRate, runsFor, smoke, startScore, usualTemp } from './physics'
 import type { State } from './state'
 
 /** What an owner could complain of, in the order in which he would. */
@@ -79,11 +67,3 @@ export function truth(a: Archetype, x: State): string[] {
     .filter(sign => says[sign])
     .sort()
 }
-
-/** Oil and what is in it, for whoever wants to add up. */
-export const volumes = (x: State): { oil: number; fuel: number; water: number; all: number } => ({
-  oil: x.oil,
-  fuel: x.ofuel,
-  water: x.owater,
-  all: inSump(x),
-})

@@ -50,9 +50,8 @@ const entry = (draft: object, n: number): Entry =>
 /** By the diagnosis itself: its own next check. */
 export const ownNext: Picking = (d, open, file) => {
   const { stops } = assess(file)
-  const next = d.next.find(s => !s.waits && open.includes(s.check.id) && !heldBack(s.check, stops))
-  const later = d.next.find(s => open.includes(s.check.id) && !heldBack(s.check, stops))
-  return (next ?? later)?.check.id ?? null
+  const may = d.next.filter(s => open.includes(s.check.id) && !heldBack(s.check, stops))
+  return (may.find(s => !s.waits) ?? may[0])?.check.id ?? null
 }
 /** By what tells most in a minute, whatever is in the way. */
 export const bitsAlone: Picking = (d, open) =>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { CompressionBody } from '#core/entries/compression/schema'
-import { wetOil } from '#core/compression/wetOil'
-import { noWetTest } from '#core/entries/compression/judge'
+import { mlText, NO_WET_TEST, noWetTest, wetOil } from '#core/compression/wetOil'
 import type { Quantity } from '#core/units/quantity'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/words/looks'
 import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
@@ -80,13 +79,11 @@ const form = useEntryForm<'compression', Draft>({
 })
 const { draft } = form
 /** no oil into a chamber that it would fill; a reading that is there already can still be corrected */
-const dryOnly = computed(
-  () => noWetTest({ facts: facts.value, machineKind: sheet.job.value.machine.kind }) && !draft.value.wet,
-)
+const dryOnly = computed(() => noWetTest(facts.value, sheet.job.value.machine.kind) && !draft.value.wet)
 const oil = computed(() => wetOil(facts.value, sheet.job.value.spec))
 const oilHint = computed(() =>
   oil.value
-    ? `${oil.value.oilMl.toFixed(1)} mL for this one: a tenth of its chamber.`
+    ? `${mlText(oil.value.oilMl)} for this one: a tenth of its chamber.`
     : 'Bore, stroke and ratio on the sheet say how much is right.',
 )
 const doubt = computed(() => {
@@ -141,9 +138,7 @@ const readings = computed(() =>
           kind="pressure"
           :fault="form.faultOf('dry')"
         />
-        <p v-if="dryOnly" class="note">
-          No wet test on this one: a spoonful of oil fills its chamber and locks it. Use a leak-down.
-        </p>
+        <p v-if="dryOnly" class="note">{{ NO_WET_TEST }} Use a leak-down.</p>
         <QuantityField
           v-else
           v-model:text="draft.wet"

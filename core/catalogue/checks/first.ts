@@ -76,6 +76,7 @@ export const FIRST = [
     `,
   }),
   check('turn', 'Turn it by hand', {
+    turns: true,
     minutes: 1,
     tools: 'hand on rope, kick or flywheel',
     form: 'turn_over',

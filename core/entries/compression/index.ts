@@ -1,5 +1,6 @@
 import type { Room } from '../room'
-import { judgeCompression, noWetTest } from './judge'
+import { noWetTest } from '../../compression/wetOil'
+import { judgeCompression } from './judge'
 
 export const room: Room<'compression'> = {
   name: 'compression',
@@ -23,7 +24,7 @@ export const room: Room<'compression'> = {
           },
         ]
       : []),
-    ...(body.dry && (body.wet || !noWetTest(file))
+    ...(body.dry && (body.wet || !noWetTest(file.facts, file.machineKind))
       ? [
           {
             subject: 'engine',
@@ -36,7 +37,7 @@ export const room: Room<'compression'> = {
       : []),
   ],
   hazards: ({ body }, file) =>
-    body.wet && noWetTest(file)
+    body.wet && noWetTest(file.facts, file.machineKind)
       ? [
           {
             hazard: 'wet_test_oil',

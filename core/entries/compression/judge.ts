@@ -9,8 +9,7 @@ import { hoseCorrect } from '../../compression/gauge'
 import type { WetDryStatus } from '../../compression/wetDry'
 import { WET_DRY_MODEL, wetDry } from '../../compression/wetDry'
 import type { WetOil } from '../../compression/wetOil'
-import { riseByVolume, wetOil } from '../../compression/wetOil'
-import { HAND_HELD } from '../../engine/words'
+import { mlText, NO_WET_TEST, noWetTest, riseByVolume, wetOil } from '../../compression/wetOil'
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
 import { COMPRESSION_BANDS } from '../../spec/rulesOfThumb'
@@ -149,7 +148,7 @@ export function judgeCompression(
   } else if (mark !== 'good' && mark !== 'open') {
     details.push(
       oil.never
-        ? 'No wet test on this one: a spoonful of oil fills its chamber and locks it. A leak-down tells rings from the rest.'
+        ? `${NO_WET_TEST} A leak-down tells rings from the rest.`
         : `Test again with a little oil in the cylinder${oil.right ? `, ${mlText(oil.right.oilMl)}` : ''}: it tells rings from valves.`,
     )
   }
@@ -228,25 +227,20 @@ function pairOf(
   if (dryKpa > 0 && limitKpa !== null && pStdKpa < FAR_UNDER * limitKpa && rise >= 0 && rise < LEAST_RISE_KPA)
     return 'too_low_to_tell'
   if (dryKpa > 0 && dryKpa < NEXT_TO_NOTHING_KPA) return wetKpa - dryKpa >= CLEAR_RISE_KPA ? 'rings' : 'too_low_to_tell'
-  const known = oil.right !== null && oil.ml !== null && oil.ml < oil.right.chamberMl / 2
-  const ask = (kpa: number): ReturnType<typeof wetDry> =>
-    wetDry({
-      dryKpa,
-      wetKpa: kpa,
-      oilMl: known ? (oil.ml ?? 0) : 0,
-      clearanceMl: known ? (oil.right?.chamberMl ?? null) : null,
-      sweptEffMl: known ? (oil.right?.sweptMl ?? null) : null,
-      pAmbKpa: 101.325,
-      n: 1.25,
-      priors: null,
-      verdict,
-    })
-  const found = ask(wetKpa)
-  if (!known)
-    return oil.asked && rise > SMALL_RISE * dryKpa && rise <= oil.byVolume * dryKpa ? 'volume_unknown' : found.status
+  const { status } = wetDry({
+    dryKpa,
+    wetKpa,
+    ...(oil.taken ?? { oilMl: 0, clearanceMl: null, sweptEffMl: null }),
+    pAmbKpa: 101.325,
+    n: 1.25,
+    priors: null,
+    verdict,
+  })
+  if (!oil.taken)
+    return oil.asked && rise > SMALL_RISE * dryKpa && rise <= oil.byVolume * dryKpa ? 'volume_unknown' : status
   // what leaks gains less by a smaller chamber than what is tight: under what its volume gives, and yet no lower, it changed nothing
   const fell = wetKpa < dryKpa * (1 + WET_DRY_MODEL.fall)
-  return found.status === 'repeat_test' && !fell ? 'top_end' : found.status
+  return status === 'repeat_test' && !fell ? 'top_end' : status
 }
 
 /** Under this share of the dry reading the oil did not even do what its volume does: that is told by any amount. */
@@ -256,24 +250,27 @@ const SMALL_RISE = 0.1
 interface OilIn {
   ml: number | null
   right: WetOil | null
+  /** its volume and the chamber's, where both are known and it leaves room: then they are taken out */
+  taken: { oilMl: number; clearanceMl: number; sweptEffMl: number } | null
   byVolume: number
   /** somebody was asked how much it was */
   asked: boolean
   /** a chamber that the oil would fill */
   never: boolean
 }
-const oilOf = (body: CompressionBody, file: JobFile): OilIn => ({
-  ml: body.oilMl ?? null,
-  right: wetOil(file.facts, file.spec),
-  byVolume: riseByVolume(file.facts),
-  asked: body.oilMl !== undefined,
-  never: noWetTest(file),
-})
-/** Held in the hands: its chamber is smaller than the oil. */
-export const noWetTest = ({ facts, machineKind }: Pick<JobFile, 'facts' | 'machineKind'>): boolean =>
-  facts.engineClass === 'H2' || HAND_HELD.includes(machineKind)
+function oilOf({ oilMl }: CompressionBody, { facts, spec, machineKind }: JobFile): OilIn {
+  const right = wetOil(facts, spec)
+  const fits = right && oilMl && oilMl < right.chamberMl / 2
+  return {
+    ml: oilMl ?? null,
+    right,
+    taken: fits ? { oilMl, clearanceMl: right.chamberMl, sweptEffMl: right.sweptMl } : null,
+    byVolume: riseByVolume(facts),
+    asked: oilMl !== undefined,
+    never: noWetTest(facts, machineKind),
+  }
+}
 
-const mlText = (ml: number): string => `${ml < 1 ? ml.toFixed(1) : String(Number(ml.toFixed(1)))} mL`
 function oilWords({ ml, right }: OilIn): string {
   if (ml === null) return ''
   if (!right) return ` with ${mlText(ml)} of oil`

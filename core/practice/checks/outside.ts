@@ -1,6 +1,7 @@
 import { compression, reference, releaseWorks } from '../compression'
 import { blowby, burn, heatOf, inSump, isLocked, liquidLock, overfull, smoke, startScore } from '../physics'
-import { clamp, rnd, uni } from '../seeded'
+import { clamp } from '../../units/clamp'
+import { rnd, uni } from '../seeded'
 import { ASKED, COMPLAINTS } from '../truth'
 import type { Look } from './ctx'
 import { flags, largest } from './ctx'
