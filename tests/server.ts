@@ -12,7 +12,8 @@ export interface Running {
   stop(signal?: NodeJS.Signals): Promise<number | null>
 }
 
-export const newFolder = (): string => mkdtempSync(join(tmpdir(), 'remedium-'))
+/** A folder of its own; a whole run of the tests clears its folders away at the end. */
+export const newFolder = (): string => mkdtempSync(join(process.env.REMEDIUM_TESTS_AT ?? tmpdir(), 'remedium-'))
 
 export async function freePort(): Promise<number> {
   return await new Promise(done => {
