@@ -29,6 +29,9 @@ import { seedDemo } from '../demo/seed'
 import { CASES, heldBack } from '../tests/vignettes/cases'
 import { ENGINES } from '../tests/vignettes/engines'
 import { score } from '../tests/vignettes/score'
+import { SEALED } from '../tests/vignettes/sealed'
+import { scoreNext, scoreSealed } from '../tests/vignettes/told'
+import { WHAT_NEXT } from '../tests/vignettes/whatNext'
 import { practice, practiceThread } from './practice'
 import { years } from './years'
 
@@ -84,6 +87,7 @@ export async function main(): Promise<void> {
   fullUpdate()
   await draws()
   quality()
+  master()
 
   const port = 4331
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
@@ -340,6 +344,25 @@ function quality(): void {
         `from ${100 * r.from} %: ${r.n}`,
       )
   }
+}
+
+/** What comes next against what a master takes, and cases that nothing was fitted to. */
+function master(): void {
+  const pct = (share: number): string => `${(100 * share).toFixed(0)} %`
+  const next = scoreNext(WHAT_NEXT)
+  line("next look is a master's: first, among three", `${next.cases} cases`, `${pct(next.first)}, ${pct(next.three)}`)
+  const s = scoreSealed(SEALED)
+  line(
+    'sealed cases: right cause leads, among three',
+    `${s.singles} single faults; Brier ${s.brier.toFixed(3)}`,
+    `${pct(s.first / s.singles)}, ${pct(s.three / s.singles)}`,
+  )
+  line('  both of two among four', `${s.pairs} pairs`, pct(s.both / s.pairs))
+  line(
+    '  stops hit, false of those set',
+    `${s.stops.wanted} wanted, ${s.stops.set} set`,
+    `${pct(s.stops.hit / s.stops.wanted)}, ${pct(s.stops.wrong / s.stops.set)}`,
+  )
 }
 
 type File = ReturnType<typeof jobFile>

@@ -9,6 +9,7 @@ const {
   verdict,
   lead,
   then,
+  start,
   may,
   skipping,
   skipReason,
@@ -64,7 +65,7 @@ const {
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
-          ><ElButton v-if="may(lead)" type="primary" @click="lead.start()">
+          ><ElButton v-if="may(lead)" type="primary" @click="start(lead)">
             {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
           ><ElButton v-if="may(lead) && lead.check && !skipping" @click="skipping = true">
             Skip, say why
@@ -88,7 +89,7 @@ const {
           </tbody>
         </table>
         <p v-for="item in then" :key="item.id" class="then">
-          <ElButton link v-if="!item.waits && may(item)" class="link" @click="item.start()">{{
+          <ElButton link v-if="!item.waits && may(item)" class="link" @click="start(item)">{{
             item.title
           }}</ElButton><span v-else class="waits"
             >{{ item.title }}<small v-if="item.waits">waits: {{ item.waits }}</small></span

@@ -1,0 +1,115 @@
+import type { Check } from '../catalogue'
+import type { Outcome, Suggestion } from '../diagnosis/suggest'
+import type { EntryKind } from '../entries/types'
+import type { Stop } from '../judgement'
+import { moneyText } from '../units/money'
+import type { LookFirst } from '../verdict/lookFirst'
+import { heldBack } from './allowed'
+import type { NextLook } from './look'
+
+/** One thing that could be done next: a look that is owed, a check of the catalogue, or one fact that the choice may hang on. */
+export interface Move {
+  id: string
+  title: string
+  minutes: number
+  why: string
+  caution: string | null
+  check: Check | null
+  look: NextLook | null
+  fact: LookFirst | null
+  /** what each answer of a check would do */
+  outcomes: Outcome[]
+  /** why it has to wait */
+  waits: string | null
+  /** what it is logged as */
+  kind: EntryKind
+}
+
+/** Danger and duty first; after that, what tells most in a minute. */
+const DUTY: readonly NextLook['id'][] = [
+  ...(['plug_out', 'fuel', 'lock', 'oil', 'smell', 'mix', 'lash', 'retest', 'evidence'] as const),
+]
+
+/** The checks of the catalogue that a look of its own asks already. */
+const COVERED: Partial<Record<NextLook['id'], readonly string[]>> = {
+  oil: ['oil_level', 'oil_smell', 'oil_look'],
+  smell: ['oil_smell'],
+  mix: ['can'],
+  lash: ['lash'],
+  plug_out: ['plug_out_turn'],
+  'follow:breather': ['filter', 'breather'],
+  'follow:piston': ['piston_moves'],
+  'follow:plug': ['plug'],
+  lock: ['drive_off', 'brake_off', 'starter_off', 'starter'],
+  turn_over: ['turn'],
+  compression: ['compression', 'wet'],
+  retest: ['compression'],
+  debris: ['debris'],
+}
+
+/** The checks of the catalogue that a move answers. */
+export const checksOf = ({ check, look }: Move): readonly string[] =>
+  check ? [check.id] : look ? (COVERED[look.id] ?? []) : []
+
+const plain = { caution: null, check: null, look: null, fact: null, outcomes: [], waits: null }
+const ofLook = (look: NextLook): Move => ({
+  ...plain,
+  ...{ id: look.id, title: look.title, minutes: look.minutes, why: look.why, look, kind: look.form },
+})
+
+const ofCheck = (s: Suggestion): Move => ({
+  ...plain,
+  ...{ id: s.check.id, title: s.check.name, minutes: s.check.minutes, why: s.check.how },
+  caution: s.check.caution ?? null,
+  check: s.check,
+  outcomes: s.outcomes
+    .filter(o => o.p > 0.03)
+    .sort((x, y) => y.p - x.p)
+    .slice(0, 4),
+  waits: s.waits,
+  kind: 'check',
+})
+
+/** One fact that is worth more than its look: before anything is agreed it comes first. */
+function ofFact(fact: LookFirst, currency: string): Move {
+  const cash = (x: number): string => moneyText(x, currency)
+  return {
+    ...plain,
+    id: `fact:${fact.lineId}`,
+    title: `${fact.about === 'need' ? 'Look' : 'Ask the price'}: ${fact.text}`,
+    minutes: fact.minutes,
+    why: `The choice may hang on it: knowing it saves ${cash(fact.worth)} on average, finding out costs ${cash(fact.cost)}.`,
+    fact,
+    kind: fact.about === 'need' ? 'measure' : 'option',
+  }
+}
+
+/** What a job asks next, besides the diagnosis. */
+export interface Asks {
+  looks: readonly NextLook[]
+  stops: Stop[]
+  /** a fact of the ways to go that pays for its look; null once a way is agreed */
+  fact: LookFirst | null
+  currency: string
+}
+
+/**
+ * What comes next, in one line: danger and duty, one fact that money hangs on, what tells most in a minute, then the decision. What a standing
+ * danger forbids is not in it.
+ */
+export function lineOf({ looks, stops, fact, currency }: Asks, suggestions: readonly Suggestion[]): Move[] {
+  const facts = fact ? [ofFact(fact, currency)] : []
+  if (!looks.length) return facts
+  const duty = looks.filter(n => DUTY.includes(n.id) || n.id.startsWith('follow:'))
+  const covered = new Set(duty.flatMap(n => COVERED[n.id] ?? []))
+  const checks = suggestions.filter(s => !covered.has(s.check.id) && !heldBack(s.check, stops))
+  const rest = looks.filter(n => n.id === 'value' || n.id === 'option')
+  const [waiting, ready] = [checks.filter(s => s.waits), checks.filter(s => !s.waits)]
+  return [
+    ...duty.map(ofLook),
+    ...facts,
+    ...ready.slice(0, 4).map(ofCheck),
+    ...rest.map(ofLook),
+    ...waiting.slice(0, 1).map(ofCheck),
+  ]
+}
