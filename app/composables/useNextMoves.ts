@@ -1,3 +1,4 @@
+import { keptOf } from '#core/entries/kept'
 import { basisWords } from '#core/condition/basis'
 import type { Move } from '#core/next/line'
 import { lineOf } from '#core/next/line'
@@ -50,8 +51,9 @@ export function useNextMoves() {
             stops: a.value.stops,
             fact: (a.value.approved ? undefined : verdict.value?.looks.find(l => l.pays)) ?? null,
             currency: sheet.policy.value.currency,
+            named: keptOf(sheet.inForce.value).cause_found.length > 0,
           },
-          sheet.diagnosis.value?.next ?? [],
+          sheet.diagnosis.value ?? { next: [], proved: null },
         )
       : [],
   )

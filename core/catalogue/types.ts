@@ -24,11 +24,13 @@ export interface Needs {
   release?: true
   clutch?: true
   governor?: true
+  /** more than one cylinder */
+  several?: true
   classes?: readonly EngineClass[]
 }
 
 export type CauseGroup =
-  'fuel' | 'ignition' | 'air' | 'top' | 'bottom' | 'oil' | 'leak' | 'cooling' | 'starting' | 'drive'
+  'fuel' | 'ignition' | 'air' | 'top' | 'bottom' | 'oil' | 'leak' | 'cooling' | 'starting' | 'drive' | 'use'
 export const GROUP_WORDS: Record<CauseGroup, string> = {
   fuel: 'Fuel',
   ignition: 'Ignition',
@@ -40,6 +42,7 @@ export const GROUP_WORDS: Record<CauseGroup, string> = {
   cooling: 'Cooling',
   starting: 'Starting',
   drive: 'Drive and driven parts',
+  use: 'How it is used',
 }
 
 export interface Cause {
@@ -50,6 +53,8 @@ export interface Cause {
   /** share of jobs in which it is there, by class: H2, V2, S4, M4, T4, D4. Shop judgement, replaced by the shop's own counts */
   base: readonly [number, number, number, number, number, number]
   what: string
+  /** a state that is found, and the causes that make it: they come before it */
+  madeBy?: readonly string[]
   /** what it damages next */
   damages?: string
   cure: string

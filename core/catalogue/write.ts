@@ -3,7 +3,10 @@ import { LINK_WORDS } from './types'
 
 /** A cause as it is written down: the signs it shows stand behind the word for how often, with a space between. */
 export interface WrittenCause
-  extends Omit<Cause, 'id' | 'name' | 'group' | 'shows'>, Partial<Record<LinkWord, string>> {}
+  extends Omit<Cause, 'id' | 'name' | 'group' | 'shows' | 'madeBy'>, Partial<Record<LinkWord, string>> {
+  /** a state: ids of the causes that make it, with a space between */
+  madeBy?: string
+}
 
 /** A check as it is written down; its signs are a table: sign, what is seen, how often it shows without a known cause. */
 export interface WrittenCheck extends Omit<Check, 'id' | 'name' | 'shows'> {
@@ -14,12 +17,12 @@ const words = (list: string): string[] => list.split(/\s+/).filter(Boolean)
 
 /** One cause: its id, its name, and what is known of it. The group comes from the file that it stands in. */
 export function cause(id: string, name: string, written: WrittenCause): Omit<Cause, 'group'> {
-  const { always, often, sometimes, seldom, hardly, ...rest } = written
+  const { always, often, sometimes, seldom, hardly, madeBy, ...rest } = written
   const said = { always, often, sometimes, seldom, hardly }
   const shows = Object.fromEntries(
     (Object.keys(LINK_WORDS) as LinkWord[]).flatMap(word => (said[word] ? [[word, words(said[word])]] : [])),
   )
-  return { id, name, ...rest, shows }
+  return { id, name, ...rest, ...(madeBy && { madeBy: words(madeBy) }), shows }
 }
 
 /** The causes of one file, all of one part of the engine. */

@@ -199,8 +199,11 @@ function begin(
   facts: Fact[],
   deeds: Deed[],
 ): void {
-  const row = HAZARD_ROWS[start.hazard]
+  const row: HazardRow | undefined = HAZARD_ROWS[start.hazard]
   if (!row) return
+  // a level that was fuel is dealt with on the way back from it, as long as nothing of that way is gone
+  const taken = (h: Hazard): boolean => h.taken.some(n => n > 0)
+  if ([...open.values()].some(h => h.row.instead?.includes(start.hazard) && !taken(h))) return
   const id = [start.hazard, start.subject === row.of ? null : start.subject, start.property].filter(Boolean).join(':')
   const before = open.get(id)
   const told = (start.told ?? false) || strength === 'told'
@@ -227,5 +230,7 @@ function begin(
         taken: row.ends.map(() => 0),
       }
   // what the very entry says besides the danger: a drained reading is drained already
-  if (!advance(hazard, facts, deeds, true)) open.set(id, hazard)
+  if (advance(hazard, facts, deeds, true)) return
+  open.set(id, hazard)
+  for (const [key, other] of open) if (row.instead?.includes(other.hazard)) open.delete(key)
 }

@@ -38,17 +38,26 @@ const LIKELY: Partial<Record<EngineFacts['fuelFeed'], Cure[]>> = {
   injection: ['injector', 'blow_by'],
 }
 
+/** What an entry says of the smell: with a reading, or as a sniff of its own. */
+function smelt(entry: Entry): string | null {
+  if (entry.kind === 'oil') return entry.body.smell
+  if (entry.kind !== 'check' || entry.body.check !== 'oil_smell' || entry.body.skipped !== null) return null
+  if (entry.body.found.includes('oil_petrol')) return 'petrol'
+  return entry.body.absent.includes('oil_petrol') && !entry.body.found.length ? 'plain' : null
+}
+
 /**
  * How far a job is on that way; null when no oil was ever found to smell of petrol.
  * Everything counts only after the last reading that smelled of it.
  */
 export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null {
-  const found = keptOf(inForce).oil.findLast(e => e.body.smell === 'petrol')
+  const found = inForce.findLast(e => smelt(e) === 'petrol')
   if (!found) return null
   const after = inForce.slice(inForce.indexOf(found) + 1)
   const likely = (LIKELY[facts.fuelFeed] ?? ['needle', 'diaphragm', 'blow_by', 'tipped']).map(c => CURES[c])
   const fluids = keptOf(after).fluid
-  const drained = found.body.reading.by === 'volume' || fluids.some(f => f.body.action === 'drained')
+  const drained =
+    (found.kind === 'oil' && found.body.reading.by === 'volume') || fluids.some(f => f.body.action === 'drained')
   // a test that leaked makes the cure due again: only what was cured after it counts
   const firstCure = keptOf(after).cure[0]
   const leaked = firstCure
@@ -70,7 +79,7 @@ export function fuelPath(inForce: Entry[], facts: EngineFacts): FuelPath | null 
   const passed = cure >= 0 && stand?.state === 'passed'
   const testAt = last ? after.indexOf(last) : -1
   const filled = passed ? after.findIndex((e, i) => i > testAt && pouredIn(e)) : -1
-  const smeltAgain = filled >= 0 && keptOf(after.slice(filled + 1)).oil.some(e => e.body.smell === 'plain')
+  const smeltAgain = filled >= 0 && after.slice(filled + 1).some(e => smelt(e) === 'plain')
   const step: FuelStep = !drained
     ? 'drain'
     : cure < 0

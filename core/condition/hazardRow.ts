@@ -21,6 +21,8 @@ export interface Step {
 
 export interface HazardRow {
   title: string
+  /** dangers whose place it takes: what they wait for is part of its own way */
+  instead?: readonly string[]
   /** what it usually is about: then its name alone says it */
   of?: Subject
   /** once only these acts are left */

@@ -67,6 +67,7 @@ export const OIL_HAZARDS = {
     signable: 'yes',
   },
   oil_fuel: {
+    instead: ['oil_over'],
     title: "Don't start it, don't refill yet",
     of: 'oil',
     titleLater: "Don't hand it over yet",

@@ -1,11 +1,12 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Cause } from '../catalogue'
-import { SIGNS } from '../catalogue'
+import { SIGNS, strongSignsOf } from '../catalogue'
 import type { ShopCounts } from '../engine/shopCounts'
 import { build, evidenceOf, narrowed } from './inPlay'
 import { entropyOf, infer, inferWeighed } from './network'
 import type { Evidence, Posterior } from './network'
 import type { Report } from './reports'
+import { asFound, notParked } from './reports'
 import type { Suggestion } from './suggest'
 import { suggestions } from './suggest'
 
@@ -15,6 +16,12 @@ const MOST_REPORTS = 15
 /** The search for the next check looks at fewer of them: it asks hundreds of questions of the model. */
 const MOST_REPORTS_AHEAD = 8
 
+/** The likeliest cause by the shop's own jobs is shown from this on, lifted or not. */
+const LIKELIEST = 0.1
+
+/** A root this likely, as a share of its state's likelihood, comes before the state. Shop judgement. */
+const MAKES = 0.4
+
 /** A cause is shown once the findings have lifted it by this factor over its share of jobs. */
 const RISEN = 1.15
 
@@ -23,6 +30,8 @@ export interface Why {
   seen: string
   there: boolean
   claimed: boolean
+  /** it was there, and is not since the work */
+  gone?: true
   entryId: string
   /** change of the log odds by this report */ weight: number
 }
@@ -33,6 +42,10 @@ export interface Likely {
   prior: number
   cataloguePrior: number
   words: string
+  /** what is found, not what began it: its cause comes before it, or is still to be named */
+  state: boolean
+  /** all that spoke for it, besides what was told, is gone since the work */
+  cured: boolean
   for: Why[]
   against: Why[]
 }
@@ -44,6 +57,8 @@ export interface Diagnosis {
   basis: DiagnosisBasis
   /** empty where the model can't say */ likely: Likely[]
   next: Suggestion[]
+  /** what leads, where a sign of its own was seen and little else is left */
+  proved: Cause | null
   entropyBits: number
   reports: Report[]
   /** reports that were left out of the sum */ leftOut: number
@@ -68,21 +83,32 @@ export function diagnose(
 ): Diagnosis {
   const built = build(facts, counts)
   const { causes, network, signAt } = built
-  const { used, leftOut } = tellingReports(reports)
+  const found = notParked(asFound(reports), facts)
+  const { used, leftOut } = tellingReports(found)
   const evidence = used.flatMap(r => {
     const e = evidenceOf(r, signAt)
     return e ? [{ report: r, e }] : []
   })
   const all = evidence.map(x => x.e)
-  const ahead = tellingReports(reports, MOST_REPORTS_AHEAD).used.flatMap(r => evidenceOf(r, signAt) ?? [])
+  const ahead = tellingReports(found, MOST_REPORTS_AHEAD).used.flatMap(r => evidenceOf(r, signAt) ?? [])
   const now = inferWeighed(network, all)
   const order = causes.map((_, i) => i).sort((a, b) => (now.marginals[b] ?? 0) - (now.marginals[a] ?? 0))
   // a cause that stands where it always stands says nothing about this engine
   const risen = (i: number): boolean =>
     (now.marginals[i] ?? 0) >= 0.03 && (now.marginals[i] ?? 0) > RISEN * (network.causes[i]?.prior ?? 0)
-  const telling = order.filter(risen).slice(0, 8)
+  const telling = rootsFirst(
+    order.filter((i, place) => risen(i) || (counts !== null && place === 0 && (now.marginals[i] ?? 0) >= LIKELIEST)),
+    causes,
+    now.marginals,
+  ).slice(0, 8)
   const basis: DiagnosisBasis =
-    now.pEvidence <= 0 ? 'cant_say' : !evidence.length ? 'nothing_found' : telling.length ? 'weighed' : 'nothing_lifted'
+    now.pEvidence <= 0
+      ? 'cant_say'
+      : !evidence.length
+        ? 'nothing_found'
+        : telling.some(risen)
+          ? 'weighed'
+          : 'nothing_lifted'
   const shown = basis === 'cant_say' ? [] : telling.length ? telling : order.slice(0, 3)
   const few = narrowed(built, now)
   const base = infer(few.network, ahead)
@@ -94,12 +120,16 @@ export function diagnose(
       seen: SIGNS.get(report.sign)?.seen ?? report.sign,
       there: report.there,
       claimed: report.claimed,
+      ...(report.gone && { gone: report.gone }),
       entryId: report.entryId,
       weight: weightOf(e, i),
     }))
+    const seen = whys.filter(w => w.weight > 0.2 && w.there && !w.claimed)
     return {
       cause: causes[i] as Cause,
       p,
+      state: (causes[i]?.madeBy ?? []).length > 0,
+      cured: seen.length > 0 && seen.every(w => w.gone),
       prior: network.causes[i]?.prior ?? 0,
       cataloguePrior: built.cataloguePrior[i] ?? 0,
       words: likelihoodWords(p),
@@ -116,6 +146,7 @@ export function diagnose(
   return {
     basis,
     likely,
+    proved: provedBy(likely[0], found),
     next: suggestions(facts, few, base, ahead, reports, skipped, openAtOnce),
     entropyBits: entropyOf(now),
     reports,
@@ -139,6 +170,32 @@ export function diagnose(
   }
 }
 
+/** A cause this likely, with a sign of its own seen, is proved as far as looking goes. */
+const PROVED = 0.95
+
+function provedBy(lead: Likely | undefined, found: readonly Report[]): Cause | null {
+  if (!lead || lead.p < PROVED || lead.state) return null
+  const own = strongSignsOf(lead.cause)
+  return found.some(r => r.there && !r.claimed && !r.thumb && own.includes(r.sign)) ? lead.cause : null
+}
+
+/** A state that is found stands after what makes it, where that is likely too: roots are ranked, states follow from them. */
+function rootsFirst(order: number[], causes: readonly Cause[], p: Float64Array): number[] {
+  const ranked = [...order]
+  for (const state of order.filter(i => causes[i]?.madeBy)) {
+    const makers = order.filter(
+      i => causes[state]?.madeBy?.includes(causes[i]?.id ?? '') && (p[i] ?? 0) >= MAKES * (p[state] ?? 0),
+    )
+    const last = Math.max(-1, ...makers.map(i => ranked.indexOf(i)))
+    const at = ranked.indexOf(state)
+    if (last > at) {
+      ranked.splice(at, 1)
+      ranked.splice(last, 0, state)
+    }
+  }
+  return ranked
+}
+
 const logit = (p: number): number => Math.log(Math.max(1e-9, p) / Math.max(1e-9, 1 - p))
 
 /** A sign that goes with the stronger one of the same scale. */
@@ -147,11 +204,10 @@ const CONTAINS: Partial<Record<string, string>> = {
   comp_none: 'comp_low',
   spark_none: 'spark_weak',
   fuel_none: 'fuel_trickle',
-  oil_dry: 'oil_low',
 }
 
 /** Certain negatives cost nothing; of the rest the most telling are used: those that are rarest by themselves. */
-function tellingReports(reports: Report[], most = MOST_REPORTS): { used: Report[]; leftOut: number } {
+function tellingReports<R extends Report>(reports: R[], most = MOST_REPORTS): { used: R[]; leftOut: number } {
   // what spins free is not without a weak bump: the milder sign is contained in the stronger
   const contained = new Set(reports.filter(r => r.there).map(r => CONTAINS[r.sign]))
   const free = reports.filter(r => !r.claimed && !r.there && !contained.has(r.sign))

@@ -1,5 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Report } from './reports'
+import { NEEDS_COMPRESSION } from './reports'
 
 export type EssentialName = 'compression' | 'spark' | 'fuel' | 'timing'
 export type EssentialState = 'good' | 'weak' | 'missing' | 'open' | 'parked'
@@ -45,8 +46,6 @@ const WORDS: Record<string, string> = {
   key_sheared: 'key sheared',
   marks_off: 'marks out',
 }
-/** Feeds that live on the engine's own pulses or vacuum. */
-const NEEDS_COMPRESSION: readonly EngineFacts['fuelFeed'][] = ['vacuum_tap', 'pulse', 'diaphragm']
 
 /**
  * Compression, spark and fuel, then timing. The one that is plainly missing is followed; the others are parked, not failed, and what

@@ -11,6 +11,9 @@ import type { Report } from './reports'
 /** How far a claim is believed: the chance that a sign is told when it is there, and when it is not. Shop judgement. */
 export const CLAIM_TRUST = { there: 0.85, notThere: 0.12 } as const
 
+/** A sign past a rule of thumb only: how often it says so where a limit would, and where none would. Shop judgement. */
+const THUMB_TRUST = { there: 0.9, notThere: 0.1 } as const
+
 /** Causes fainter than this are left out of the search for the next check. */
 const FAINT = 0.004
 
@@ -29,9 +32,22 @@ interface Built extends InPlay {
   cataloguePrior: number[]
 }
 
+/** The class of the other cycle: a trimmer that is a four-stroke has the valves of a mower, in its own share of carburettors. */
+const SISTER: Partial<Record<EngineClass, [cycle: EngineFacts['cycle'], sister: EngineClass]>> = {
+  ...{ H2: ['four', 'S4'], V2: ['four', 'M4'], S4: ['two', 'H2'], M4: ['two', 'V2'] },
+}
+
+/** In what share of jobs a cause is there on such an engine. */
+function sharesFor({ engineClass, cycle }: EngineFacts): (cause: Cause) => number {
+  const at = CLASSES.indexOf(engineClass)
+  const [odd, sister] = SISTER[engineClass] ?? []
+  const beside = odd === cycle && sister ? CLASSES.indexOf(sister) : at
+  return cause => cause.base[at] || cause.base[beside] || 0
+}
+
 export function build(facts: EngineFacts, counts: ShopCounts | null): Built {
-  const at = CLASSES.indexOf(facts.engineClass)
-  const causes = CAUSES.filter(c => (c.base[at] ?? 0) > 0 && fits(c.needs, facts))
+  const shareOf = sharesFor(facts)
+  const causes = CAUSES.filter(c => shareOf(c) > 0 && fits(c.needs, facts))
   const signs = [...SIGNS.values()]
   const signAt = new Map(signs.map((s, i) => [s.id, i]))
   const links = causes.flatMap(cause =>
@@ -39,7 +55,7 @@ export function build(facts: EngineFacts, counts: ShopCounts | null): Built {
       ids.map(finding => ({ cause: cause.id, finding, q: LINK_WORDS[word] })),
     ),
   )
-  const cataloguePrior = causes.map(c => c.base[at] ?? 0)
+  const cataloguePrior = causes.map(shareOf)
   const priors = causes.map((c, i) =>
     counts
       ? priorFromHistory({
@@ -61,6 +77,8 @@ export function build(facts: EngineFacts, counts: ShopCounts | null): Built {
 export function evidenceOf(report: Report, signAt: Map<string, number>): Evidence | null {
   const finding = signAt.get(report.sign)
   if (finding === undefined) return null
+  if (!report.claimed && report.there && report.thumb)
+    return { finding, a: THUMB_TRUST.there, b: THUMB_TRUST.notThere - THUMB_TRUST.there }
   if (!report.claimed) return report.there ? YES(finding) : NO(finding)
   const { there, notThere } = CLAIM_TRUST
   return report.there ? { finding, a: there, b: notThere - there } : { finding, a: 1 - there, b: there - notThere }

@@ -1,6 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Cause, Check } from '../catalogue'
-import { CHECKS, SIGNS, fits } from '../catalogue'
+import { CHECKS, SIGNS, fits, strongSignsOf } from '../catalogue'
 import type { InPlay } from './inPlay'
 import type { Evidence, Posterior } from './network'
 import { NO, YES, binaryEntropy, entropyOf, infer } from './network'
@@ -8,6 +8,24 @@ import type { Report } from './reports'
 
 /** A check that settles less than this is not worth suggesting. Bits. */
 const LEAST_BITS = 0.015
+
+/** Putting one thing down and getting to the next costs about this, whatever the check takes. Minutes, from how such jobs are really worked. */
+const GETTING_THERE = 6
+/** And starting it for a check, and letting it stop again. Minutes, shop judgement. */
+const STARTING = 4
+/** From this likelihood of the leading cause on, a check whose every answer leaves it leading settles nothing. */
+const LEADS = 0.6
+/** And from this on nothing is looked at as a matter of routine. */
+const CERTAIN = 0.99
+
+/** From this likelihood on it is kept from being run until it was looked for standing still. Shop judgement. */
+const MAY_BE = 0.06
+/** Each minute of running makes these worse. */
+const RUNNING_RUINS: ReadonlySet<string> = new Set([
+  ...['big_end', 'rod_broken', 'rod_seized', 'piston_holed', 'piston_seized', 'ran_low', 'oil_ruined', 'fuel_in_oil'],
+  ...['coolant_in_oil', 'mix_lean', 'oil_line', 'oil_stroke', 'timing_jumped', 'governor_inside', 'crank_bent'],
+  ...['drive_loose', 'coolant_lost', 'fuel_leak', 'needle_leaks'],
+])
 
 /** A check quicker than this, that could still settle something, comes before anything is opened. Minutes. */
 export const QUICK_MIN = 20
@@ -24,6 +42,10 @@ export interface Suggestion {
   check: Check
   bits: number
   bitsPerMin: number
+  /** of what the findings ask: how much less would be open of the causes that they lifted, per minute with getting there */
+  worth: number
+  /** it shows the sign that proves the cause that leads */
+  proves?: true
   outcomes: Outcome[]
   /** why it has to wait */ waits: string | null
 }
@@ -54,18 +76,38 @@ export function suggestions(
       !(dead && c.runs) &&
       !(noCompression && PARKED.has(c.id)),
   )
-  const all = open.map(check => suggest(check, few, evidence, base, bitsNow, known)).filter(s => s.bits > LEAST_BITS)
+  const asked = askedBy(few, base)
+  const lead = leadOf(base.marginals)
+  const pLead = base.marginals[lead] ?? 0
+  const proofs = proofsOf(few.causes[lead], reports)
+  const all = open
+    .map(check => suggest(check, few, evidence, base, { bitsNow, asked }, known))
+    .map(s => (pLead >= LEADS && s.check.shows.some(sign => proofs.has(sign.id)) ? { ...s, proves: true as const } : s))
+    .filter(
+      s =>
+        s.proves ||
+        (s.bits > LEAST_BITS &&
+          pLead < CERTAIN &&
+          !(pLead >= LEADS && s.outcomes.every(o => o.lead === few.causes[lead]))),
+    )
+  // what running would make worse is looked for standing still, before anything is run
+  const stillBefore = few.causes.flatMap((cause, i) => {
+    if (!RUNNING_RUINS.has(cause.id) || (base.marginals[i] ?? 0) < MAY_BE) return []
+    const own = strongSignsOf(cause)
+    return open.filter(c => !c.runs && !c.opens && c.shows.some(sign => own.includes(sign.id)))
+  })[0]
   const waits = (s: Suggestion): string | null => {
     const first = s.check.before?.find(id => !done.has(id) && !skipped.has(id) && open.some(c => c.id === id))
     // locked or without compression, a shop may hold that the outside tells little more; what is written down as found comes first all the same
     const openNow = openAtOnce && s.check.opens && (locked || noCompression)
     if (openNow && first !== 'lash') return null
     if (first) return `${CHECKS.find(c => c.id === first)?.name ?? first} first`
+    if (s.check.runs && stillBefore) return `${stillBefore.name} first: running may ruin what is left`
     if (!s.check.opens) return null
     const quick = all.filter(o => !o.check.opens && o.check.minutes <= QUICK_MIN).length
     return quick ? `${quick} quick check${quick === 1 ? '' : 's'} can still settle it` : null
   }
-  const rank = (s: Suggestion): number => (s.waits ? -1 : locked && s.check.id === 'plug_out_turn' ? 1e6 : s.bitsPerMin)
+  const rank = (s: Suggestion): number => (s.waits ? -1 : locked && s.check.id === 'plug_out_turn' ? 1e6 : s.worth)
   return all
     .map(s => ({ ...s, waits: waits(s) }))
     .sort((a, b) => rank(b) - rank(a) || (a.check.id < b.check.id ? -1 : 1))
@@ -133,6 +175,20 @@ const NEEDS_TURNING = new Set([
   'starter',
 ])
 
+/** Which causes the findings ask after: the share of each likelihood that the findings made, and not its share of all jobs. */
+const askedBy = ({ network }: InPlay, { marginals }: Posterior): Float64Array =>
+  marginals.map((p, i) => (p > 0 ? Math.max(0, p - (network.causes[i]?.prior ?? 0)) / p : 0))
+
+const leadOf = (marginals: Float64Array): number =>
+  marginals.reduce((best, p, i) => (p > (marginals[best] ?? 0) ? i : best), 0)
+
+/** Signs that prove a cause: it shows them often, little else does, and nobody has looked for any of them yet. */
+function proofsOf(cause: Cause | undefined, reports: Report[]): Set<string> {
+  const own = cause ? strongSignsOf(cause) : []
+  const looked = new Set(reports.filter(r => !r.claimed).map(r => r.sign))
+  return new Set(own.some(sign => looked.has(sign)) ? [] : own)
+}
+
 interface Branch {
   sign: string | null
   seen: string
@@ -148,7 +204,7 @@ function suggest(
   { network, causes, signAt }: InPlay,
   evidence: Evidence[],
   base: Posterior,
-  bitsNow: number,
+  { bitsNow, asked }: { bitsNow: number; asked: Float64Array },
   known: ReadonlySet<string>,
 ): Suggestion {
   const signs = check.shows.filter(s => !known.has(s.id))
@@ -168,11 +224,18 @@ function suggest(
     0,
   )
   const bits = base.pEvidence > 0 ? Math.max(0, bitsNow - left) : 0
+  const open = (marginals: Float64Array): number =>
+    marginals.reduce((h, p, i) => h + (asked[i] ?? 0) * binaryEntropy(p), 0)
+  const settles = Math.max(
+    0,
+    open(base.marginals) - branches.reduce((h, b) => h + (b.weight / sum) * open(b.marginals), 0),
+  )
+  const minutes = check.minutes + GETTING_THERE + (check.runs ? STARTING : 0)
   const outcomes = branches
     .map(({ sign, seen, weight, marginals }): Outcome => {
-      const lead = marginals.reduce((best, p, i) => (p > (marginals[best] ?? 0) ? i : best), 0)
+      const lead = leadOf(marginals)
       return { sign, seen, p: weight / sum, lead: causes[lead] as Cause, pLead: marginals[lead] ?? 0 }
     })
     .filter(o => o.p > 0.01 && o.lead)
-  return { check, bits, bitsPerMin: bits / check.minutes, outcomes, waits: null }
+  return { check, bits, bitsPerMin: bits / check.minutes, worth: settles / minutes, outcomes, waits: null }
 }

@@ -21,6 +21,7 @@ import { signs as mix } from './mix/signs'
 import { signs as drainDown } from './drain_down/signs'
 import { signs as oilPressure } from './oil_pressure/signs'
 import { signs as fasteners } from './fasteners/signs'
+import { signs as oilKind } from './oil_kind/signs'
 import { signs as oil } from './oil/signs'
 import { signs as part } from './part/signs'
 import { signs as plug } from './plug/signs'
@@ -52,6 +53,7 @@ const SIGNS = {
   measure,
   mix,
   oil,
+  oil_kind: oilKind,
   part,
   plug,
   smoke,

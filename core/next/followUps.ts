@@ -26,7 +26,15 @@ const isOut = (c: Condition): boolean =>
 /** A gauge has shown some pressure: then the piston moves, whatever the hand felt. */
 const squeezes = (c: Condition): boolean =>
   c.judged.some(j => j.entry.kind === 'compression' && (j.entry.body.dry?.value ?? 0) > 0)
-const slack = (c: Condition): boolean => wrong(c, 'rod', 'play') || wrong(c, 'rod', 'cap')
+/** A check of the catalogue that was done, whatever it showed. */
+const tried = (c: Condition, check: string): boolean =>
+  c.judged.some(j => j.entry.kind === 'check' && j.entry.body.check === check && j.entry.body.skipped === null)
+const slack = (c: Condition): boolean =>
+  wrong(c, 'rod', 'play') ||
+  wrong(c, 'rod', 'cap') ||
+  c.judged.some(j => j.entry.kind === 'check' && j.entry.body.found.includes('rod_slack'))
+/** It hit something, and this part was not looked at since. */
+const hit = (c: Condition, part: string, property: string): boolean => stands(c, 'hit') && !looked(c, part, property)
 
 /** The parts of a top end: what one of them went through is written on the bore. */
 const TOP_END = ['piston', 'rings', 'cylinder', 'head', 'exhaust_valve', 'inlet_valve'] as const
@@ -53,7 +61,7 @@ const RULES: readonly Rule[] = [
     ...{ id: 'follow:breather', form: 'air_filter', stage: 'first_look', minutes: 2 },
     title: 'Look at the air filter and the breather',
     why: 'So much oil goes out by the breather: the filter drinks it first.',
-    when: c => stands(c, 'oil_over') && !isOut(c) && !looked(c, 'air_filter', 'filter'),
+    when: c => stands(c, 'oil_over') && smellsPlain(c) && !isOut(c) && !looked(c, 'air_filter', 'filter'),
   },
   {
     ...{ id: 'follow:surplus', form: 'fluid', stage: 'first_look', minutes: 5 },
@@ -77,6 +85,24 @@ const RULES: readonly Rule[] = [
     title: 'Read the plug',
     why: 'A mix so rich in oil fouls the plug before it harms any metal.',
     when: c => wrong(c, 'fuel', 'rich') && !c.judged.some(j => j.entry.kind === 'plug'),
+  },
+  {
+    ...{ id: 'follow:mount', form: 'check', stage: 'first_look', check: 'drive_tight', minutes: 3 },
+    title: 'Blade, pulley and flywheel: are they tight?',
+    why: 'It hit something: what holds the blade took the blow first.',
+    when: c => hit(c, 'blade', 'mount') && !tried(c, 'drive_tight'),
+  },
+  {
+    ...{ id: 'follow:runout', form: 'measure', stage: 'measure', item: 'shaft_runout', minutes: 10 },
+    title: 'Does the shaft run true?',
+    why: 'It hit something: a bent shaft tears the seal and breaks later.',
+    when: (c, f) => hit(c, 'crank', 'runout') && f.engineClass === 'S4' && !tried(c, 'runout'),
+  },
+  {
+    ...{ id: 'follow:key', form: 'check', stage: 'narrow_down', check: 'key', minutes: 12 },
+    title: 'Flywheel off, look at the key',
+    why: 'It hit something: a key half sheared kicks back and fires at the wrong moment.',
+    when: (c, f) => hit(c, 'key', 'key') && f.ignition === 'key' && !tried(c, 'key'),
   },
   {
     ...{ id: 'follow:cap', form: 'measure', stage: 'measure', item: 'rod_cap', minutes: 15 },

@@ -1,7 +1,9 @@
-import type { Check } from '../catalogue'
+import type { Cause, Check } from '../catalogue'
+import type { Diagnosis } from '../diagnosis/diagnose'
 import type { Outcome, Suggestion } from '../diagnosis/suggest'
 import type { EntryKind } from '../entries/types'
 import type { Stop } from '../judgement'
+import type { MeasureItem } from '../measure/items'
 import { moneyText } from '../units/money'
 import type { LookFirst } from '../verdict/lookFirst'
 import { heldBack } from './allowed'
@@ -47,9 +49,23 @@ const COVERED: Partial<Record<NextLook['id'], readonly string[]>> = {
   debris: ['debris'],
 }
 
+/** Sizes that a check of the catalogue asks too. */
+const ITEM_CHECKS: Partial<Record<MeasureItem, readonly string[]>> = {
+  shaft_runout: ['runout'],
+  crank_runout: ['runout'],
+}
+
 /** The checks of the catalogue that a move answers. */
 export const checksOf = ({ check, look }: Move): readonly string[] =>
-  check ? [check.id] : look ? (COVERED[look.id] ?? []) : []
+  check
+    ? [check.id]
+    : look
+      ? [
+          ...(COVERED[look.id] ?? []),
+          ...(look.check ? [look.check] : []),
+          ...(look.item ? (ITEM_CHECKS[look.item] ?? []) : []),
+        ]
+      : []
 
 const plain = { caution: null, check: null, look: null, fact: null, outcomes: [], waits: null }
 const ofLook = (look: NextLook): Move => ({
@@ -91,24 +107,53 @@ export interface Asks {
   /** a fact of the ways to go that pays for its look; null once a way is agreed */
   fact: LookFirst | null
   currency: string
+  /** what began it was named already */
+  named: boolean
 }
+
+/** Asked of every engine, whatever it does. */
+const ROUTINE: readonly NextLook['id'][] = ['oil', 'mix']
+const isRoutine = ({ look }: Move): boolean => look !== null && ROUTINE.includes(look.id)
+
+/** What leads was shown by a sign of its own: then it is named, with what would still contradict it. */
+const ofCause = (cause: Cause): Move =>
+  ofLook({
+    id: 'cause',
+    form: 'cause_found',
+    stage: 'open_up',
+    title: `Name what began it: ${cause.name.toLowerCase()}?`,
+    minutes: 2,
+    why: 'It leads, and a sign of its own was seen. What began it is written down before money is spent on it.',
+  })
 
 /**
  * What comes next, in one line: danger and duty, one fact that money hangs on, what tells most in a minute, then the decision. What a standing
  * danger forbids is not in it.
  */
-export function lineOf({ looks, stops, fact, currency }: Asks, suggestions: readonly Suggestion[]): Move[] {
+export function lineOf(
+  { looks, stops, fact, currency, named }: Asks,
+  { next: suggestions, proved }: Pick<Diagnosis, 'next' | 'proved'>,
+): Move[] {
   const facts = fact ? [ofFact(fact, currency)] : []
   if (!looks.length) return facts
   const duty = looks.filter(n => DUTY.includes(n.id) || n.id.startsWith('follow:'))
-  const covered = new Set(duty.flatMap(n => COVERED[n.id] ?? []))
+  const moves = duty.map(ofLook)
+  const covered = new Set(moves.flatMap(checksOf))
   const checks = suggestions.filter(s => !covered.has(s.check.id) && !heldBack(s.check, stops))
   const rest = looks.filter(n => n.id === 'value' || n.id === 'option')
   const [waiting, ready] = [checks.filter(s => s.waits), checks.filter(s => !s.waits)]
+  // nearly sure: the look that proves it, then its name, come before what is looked at on every engine
+  const proof = ready.filter(s => s.proves).slice(0, 1)
   return [
-    ...duty.map(ofLook),
+    ...moves.filter(m => !isRoutine(m)),
+    ...proof.map(ofCheck),
+    ...(proved && !named ? [ofCause(proved)] : []),
+    ...moves.filter(isRoutine),
     ...facts,
-    ...ready.slice(0, 4).map(ofCheck),
+    ...ready
+      .filter(s => !proof.includes(s))
+      .slice(0, 4 - proof.length)
+      .map(ofCheck),
     ...rest.map(ofLook),
     ...waiting.slice(0, 1).map(ofCheck),
   ]

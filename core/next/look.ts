@@ -19,6 +19,7 @@ export interface NextLook {
     | 'debris'
     | 'option'
     | 'value'
+    | 'cause'
     | `follow:${string}`
   /** the kind of entry that answers it */
   form: EntryKind

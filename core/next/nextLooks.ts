@@ -61,6 +61,15 @@ function locked(condition: Condition): Wanted[] {
         why: 'It settles whether liquid locks it. Fuel may spray: no sparks, rags ready.',
       }),
     ]
+  if (lastSaid(condition, 'cylinder', 'liquid')?.mark === 'past')
+    return [
+      first({
+        id: 'plug_out',
+        title: 'Turn it by hand, plug out, until it is dry',
+        minutes: 3,
+        why: 'Liquid held it. Nothing is freed by force while some is left: rags, air, no sparks.',
+      }),
+    ]
   // metal in the oil ends the hope of only freeing it
   if (lastSaid(condition, 'oil', 'metal')?.mark === 'past') return []
   const step = (Object.keys(LOCK_STEPS) as (keyof typeof LOCK_STEPS)[]).find(
@@ -147,7 +156,7 @@ function compressionLooks(condition: Condition, { facts, fuel }: AskedOf): Wante
         why: 'The pair tells rings from valves, where the dry reading is low.',
       }),
     )
-  const doubtful = gauged ? wet.mark === 'good' : read.mark === 'past' || read.mark === 'open'
+  const doubtful = gauged ? wet.mark === 'near' : read.mark === 'past' || read.mark === 'open'
   if (facts.cycle === 'four' && doubtful && !VALVES.some(v => lastSaid(condition, v, 'lash')))
     looks.push(
       narrow({
@@ -199,7 +208,7 @@ function openedLooks(condition: Condition): Wanted[] {
 }
 
 /** Before everything else, in this order. */
-const DANGERS: readonly NextLook['id'][] = ['plug_out', 'fuel']
+const DANGERS: readonly NextLook['id'][] = ['plug_out', 'fuel', 'lock']
 
 function wanted(condition: Condition, asked: AskedOf): Wanted[] {
   const own = [

@@ -126,7 +126,7 @@ const FEEL = {
   tight: 'tight_spot',
   weak: 'weak',
   locked: 'locked',
-  hard: 'normal',
+  hard: 'hard',
   normal: 'normal',
 } as const
 const PLUGS: Record<string, BodyOf['plug']['state']> = {
@@ -209,7 +209,6 @@ const MAKES: Readonly<Record<string, Make>> = {
         plugIn: true,
         note: null,
       }),
-      o.feel === 'hard' ? ['turns_hard'] : [],
     ),
   plug_out_turn: o =>
     o.liquid

@@ -32,6 +32,7 @@ const HOURS: Record<CauseGroup, number> = {
   starting: 0.7,
   drive: 1.5,
   cooling: 0.8,
+  use: 0.3,
 }
 /** How much longer the same work takes, by class. Rule of thumb. */
 const FACTOR: Record<EngineClass, number> = { H2: 0.8, V2: 1, S4: 1, M4: 1.5, T4: 1.8, D4: 2 }

@@ -87,6 +87,7 @@ export const FILTER_STATES = {
   soaked: 'Soaked',
   torn: 'Torn or loose',
   missing: 'Missing',
+  wet: 'Wet with water',
 } as const
 
 export const BREATHER_STATES = { clear: 'Clear', oily: 'Oily', blocked: 'Blocked', missing: 'Missing' } as const
@@ -105,6 +106,7 @@ export const SEEN = { none: 'Dry', damp: 'Damp', liquid: 'Liquid' } as const
 export const TURN_FEELS = {
   normal: 'Normal bump',
   weak: 'Weak bump',
+  hard: 'Stops hard',
   free: 'Spins free',
   tight_spot: 'Tight spot',
   locked: 'Locked',

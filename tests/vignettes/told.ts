@@ -1,7 +1,7 @@
 import { assess } from '#core/assess'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import type { JobFile } from '#core/entries/file'
-import { notToRun } from '#core/judgement'
+import type { Stop } from '#core/judgement'
 import type { Move } from '#core/next/line'
 import { checksOf, lineOf } from '#core/next/line'
 import { fileOf } from './asLog'
@@ -11,8 +11,8 @@ import type { Next } from './whatNext'
 /** What the rail of a job shows as next, in its order. */
 export function movesOf(file: JobFile): Move[] {
   const a = assess(file)
-  const asks = { looks: a.next, stops: a.stops, fact: null, currency: file.policy.currency }
-  return lineOf(asks, diagnoseJob(file).next)
+  const asks = { looks: a.next, stops: a.stops, fact: null, currency: file.policy.currency, named: false }
+  return lineOf(asks, diagnoseJob(file))
 }
 
 /** What a move is called in a case: the checks that it asks, or what it is. */
@@ -41,6 +41,10 @@ export function scoreNext(cases: readonly Next[]): NextScore {
   }
   return { first: first / cases.length, three: three / cases.length, cases: cases.length, missed }
 }
+
+/** Stops against turning, cranking or running it; who may not work it yet is not asked here. */
+const keptStill = (stops: Stop[]): Stop[] =>
+  stops.filter(s => s.forbids?.some(act => act === 'turn' || act === 'crank' || act === 'run'))
 
 export interface SealedScore {
   singles: number
@@ -77,7 +81,7 @@ export function scoreSealed(cases: readonly Sealed[]): SealedScore {
       s.brier += (l.p - Number(ids.includes(l.cause.id))) ** 2
     }
     const stops = wanted.split(' ').filter(Boolean)
-    const set = [...new Set(notToRun(assess(file).stops).map(stop => stop.id.split(/[:@]/)[0] ?? ''))]
+    const set = [...new Set(keptStill(assess(file).stops).map(stop => stop.id.split(/[:@]/)[0] ?? ''))]
     s.stops.wanted += stops.length
     s.stops.hit += stops.filter(id => set.includes(id)).length
     s.stops.set += set.length

@@ -17,7 +17,7 @@ export const AIR = inGroup('air', [
     cure: 'Filter and box right; then measure the bore.',
     always: 'filter_torn',
     often: 'd_grit',
-    sometimes: 'comp_low wet_rises slow_loss says_uses_oil',
+    sometimes: 'comp_low wet_rises slow_loss says_uses_oil bore_over',
   }),
   cause('air_leak', 'Inlet joint leaks air', {
     base: [0.05, 0.05, 0.03, 0.03, 0.01, 0.005],
@@ -34,8 +34,8 @@ export const AIR = inGroup('air', [
     what: 'Carbon or a nest.',
     damages: 'Hot, weak.',
     cure: 'Clean port and muffler; why did it carbon?',
-    often: 'exhaust_choked says_no_power port_carbon',
-    sometimes: 'four_strokes runs_hot slow_loss dies_on_throttle says_wont_start',
+    often: 'exhaust_choked says_no_power',
+    sometimes: 'four_strokes runs_hot slow_loss dies_on_throttle says_wont_start port_carbon',
   }),
   cause('screen', 'Spark screen blocked', {
     base: [0.04, 0.005, 0.008, 0.003, 0.002, 0.002],
@@ -52,7 +52,7 @@ export const AIR = inGroup('air', [
     damages: 'Pieces go through the engine.',
     cure: 'New reeds; find the piece.',
     always: 'reed_bad',
-    sometimes: 'says_no_power says_wont_start filter_oily plug_pale says_dies',
+    sometimes: 'says_no_power says_wont_start filter_oily plug_pale says_dies surges',
   }),
   cause('power_valve', 'Exhaust valve gummed', {
     needs: { classes: ['V2'] },
@@ -71,6 +71,6 @@ export const AIR = inGroup('air', [
     cure: 'Clear hose and reed.',
     always: 'breather_blocked',
     often: 'wet_bottom_seal wet_top_seal',
-    sometimes: 'smoke_blue wet_cover says_leak oil_low',
+    sometimes: 'smoke_blue wet_cover says_leak oil_low says_uses_oil',
   }),
 ])

@@ -8,7 +8,7 @@ export const DRIVE = inGroup('drive', [
     cure: 'Free or price the driven part.',
     always: 'free_drive_off turns_locked',
     often: 'says_wont_turn',
-    sometimes: 'was_hit belt_bad blow_outside',
+    sometimes: 'was_hit belt_bad blow_outside click_lamp',
   }),
   cause('brake_stuck', 'Brake stuck on', {
     needs: { classes: ['S4', 'H2'] },
@@ -17,7 +17,7 @@ export const DRIVE = inGroup('drive', [
     cure: 'Cable set, shoe freed; it must still brake.',
     always: 'free_brake_off',
     often: 'turns_locked says_wont_turn',
-    sometimes: 'turns_tight says_no_power',
+    sometimes: 'turns_tight says_no_power click_lamp',
   }),
   cause('drive_loose', 'Blade, pulley or flywheel loose', {
     base: [0.004, 0.004, 0.02, 0.003, 0.008, 0.006],
@@ -33,8 +33,8 @@ export const DRIVE = inGroup('drive', [
     what: 'Glazed, stretched, off.',
     cure: 'Belt, pulleys in line.',
     always: 'belt_bad',
-    often: 'says_no_power slips',
-    sometimes: 'rattle_drive burnt_paint',
+    often: 'says_no_power',
+    sometimes: 'rattle_drive burnt_paint slips',
   }),
   cause('clutch_cable', 'Clutch cable without play', {
     needs: { clutch: true },
@@ -61,7 +61,7 @@ export const DRIVE = inGroup('drive', [
     cure: 'File or renew.',
     always: 'basket_grooved',
     often: 'creeps says_clutch',
-    sometimes: 'rattle_drive',
+    sometimes: 'rattle_drive says_noise',
   }),
   cause('governor_link', 'Governor spring or link off', {
     needs: { governor: true },

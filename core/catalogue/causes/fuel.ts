@@ -7,8 +7,8 @@ export const FUEL = inGroup('fuel', [
     what: 'Fuel that stood: varnish, no light ends.',
     damages: 'Blocked jets, stuck valves.',
     cure: 'Drain tank and bowl, fresh fuel, clean what it gummed.',
-    often: 'fuel_stale stood_long says_wont_start',
-    sometimes: 'fires_on_squirt jet_dirty surges says_dies wants_choke',
+    often: 'stood_long says_wont_start fuel_stale',
+    sometimes: 'fires_on_squirt jet_dirty surges says_dies wants_choke plug_pale',
     seldom: 'says_no_power plug_sooty',
   }),
   cause('jet_blocked', 'Jet blocked', {
@@ -48,7 +48,8 @@ export const FUEL = inGroup('fuel', [
     damages: 'Fire.',
     cure: 'New line, clamps.',
     always: 'line_cracked',
-    sometimes: 'bulb_soft fuel_trickle says_wont_start wet_fuel says_dies plug_pale surges',
+    sometimes:
+      'bulb_soft fuel_trickle says_wont_start wet_fuel says_dies plug_pale surges says_no_power dies_on_throttle',
     seldom: 'fuel_none',
   }),
   cause('cap_vent', 'Tank vent blocked', {
@@ -73,7 +74,8 @@ export const FUEL = inGroup('fuel', [
     damages: 'Rust in bowl and pump.',
     cure: 'Drain everything, dry, fresh fuel.',
     always: 'fuel_water',
-    sometimes: 'says_wont_start says_dies stood_long surges dies_on_throttle rust_outside',
+    sometimes: 'says_wont_start says_dies stood_long surges dies_on_throttle rust_outside fires_on_squirt',
+    seldom: 'filter_wet',
   }),
   cause('wrong_fuel', 'Wrong fuel', {
     base: [0.004, 0.003, 0.006, 0.003, 0.003, 0.006],
@@ -81,7 +83,7 @@ export const FUEL = inGroup('fuel', [
     cure: 'Drain all of it, flush, fresh fuel.',
     always: 'fuel_wrong',
     often: 'says_wont_start',
-    sometimes: 'smoke_white plug_fuel says_no_power says_dies',
+    sometimes: 'smoke_white plug_fuel says_no_power says_dies fires_on_squirt',
   }),
   cause('needle_leaks', 'Float needle leaks', {
     needs: { fuelFeed: ['float', 'vacuum_tap'] },
@@ -90,8 +92,8 @@ export const FUEL = inGroup('fuel', [
     damages: 'Fuel in cylinder and sump: thin oil, liquid lock, fire.',
     cure: 'Needle and seat, float level; stand test before fresh oil.',
     always: 'carb_overflows needle_ring',
-    often: 'wet_fuel plug_fuel',
-    sometimes: 'oil_petrol oil_high smoke_black says_wont_start says_oil_rises plug_sooty says_leak',
+    often: 'plug_fuel',
+    sometimes: 'oil_petrol oil_high smoke_black says_wont_start says_oil_rises plug_sooty says_leak wet_fuel',
     seldom: 'liquid_fuel turns_locked oil_thin',
   }),
   cause('vacuum_tap_dead', 'Vacuum tap does not open', {
@@ -101,7 +103,7 @@ export const FUEL = inGroup('fuel', [
     cure: 'Tap kit, hose.',
     always: 'tap_stays_shut',
     often: 'fuel_none',
-    sometimes: 'says_wont_start fires_on_squirt fuel_trickle says_dies plug_pale',
+    sometimes: 'says_wont_start fires_on_squirt fuel_trickle says_dies plug_pale dies_on_throttle',
   }),
   cause('vacuum_tap_leaks', 'Vacuum tap does not shut', {
     needs: { fuelFeed: ['vacuum_tap'] },
@@ -119,7 +121,8 @@ export const FUEL = inGroup('fuel', [
     what: 'Split line or pump skin. It lives on crankcase pulses: no compression, no fuel.',
     cure: 'Line, pump kit.',
     often: 'pulse_line_split fuel_none pulse_pump_wet',
-    sometimes: 'fuel_trickle says_dies says_no_power fires_on_squirt says_wont_start bulb_soft',
+    sometimes:
+      'fuel_trickle says_dies says_no_power fires_on_squirt says_wont_start bulb_soft dies_on_throttle plug_pale',
     seldom: 'oil_petrol',
   }),
   cause('electric_pump', 'Electric fuel pump dead', {
@@ -129,16 +132,16 @@ export const FUEL = inGroup('fuel', [
     cure: 'Fuse, relay, earth, then pump.',
     always: 'pump_silent',
     often: 'fuel_none says_wont_start',
-    sometimes: 'says_dies fault_code fires_on_squirt',
+    sometimes: 'says_dies fault_code fires_on_squirt dies_on_throttle',
   }),
   cause('injector', 'Injector blocked or dead', {
     needs: { fuelFeed: ['injection'] },
     base: [0, 0.02, 0.01, 0.04, 0.01, 0.06],
     what: 'Varnish, dirt or no pulse.',
     cure: 'Clean or renew; find the dirt.',
-    often: 'fault_code',
+    often: 'injector_bad',
     sometimes:
-      'says_wont_start says_no_power smoke_black fires_on_squirt plug_pale dies_on_throttle stood_long ' + 'says_dies',
+      'says_wont_start says_no_power smoke_black fires_on_squirt plug_pale dies_on_throttle stood_long says_dies fault_code smoke_white',
   }),
   cause('choke_stuck', 'Choke stuck or too rich', {
     base: [0.03, 0.03, 0.03, 0.02, 0.015, 0],
@@ -154,7 +157,7 @@ export const FUEL = inGroup('fuel', [
     what: 'Screw or jet too small for the air, the height or the exhaust.',
     damages: 'Overheats, scores piston and bore.',
     cure: "Set by the maker's figure, then by plug and ear under load.",
-    often: 'plug_pale dies_on_throttle',
+    often: 'plug_pale dies_on_throttle better_richer',
     sometimes: 'wants_choke runs_hot says_no_power says_hot surges',
     seldom: 'piston_smeared',
   }),
@@ -164,7 +167,7 @@ export const FUEL = inGroup('fuel', [
     damages: 'Can lock the engine; thins the oil.',
     cure: 'Plug out, dry, throttle open, spin; then why.',
     always: 'plug_fuel',
-    often: 'says_wont_start',
+    often: 'says_wont_start fires_dried',
     seldom: 'liquid_fuel smoke_black comp_low',
   }),
   cause('mix_lean', 'Mix too lean in oil', {
@@ -187,5 +190,23 @@ export const FUEL = inGroup('fuel', [
     often: 'smoke_blue plug_oily',
     sometimes: 'port_carbon plug_sooty says_smoke four_strokes screen_blocked',
     seldom: 'says_no_power',
+  }),
+  cause('shut_off', 'Carburettor shut-off stays shut', {
+    needs: { fuelFeed: ['float'], classes: ['S4', 'T4'] },
+    base: [0, 0, 0.012, 0, 0.008, 0],
+    what: 'The solenoid at the bowl does not lift: no fuel at the jet.',
+    cure: 'Current at its wire, then the solenoid; never cut its pin off.',
+    always: 'shut_off_still',
+    often: 'says_wont_start fires_on_squirt',
+    sometimes: 'says_dies plug_pale was_serviced',
+  }),
+  cause('sync', 'Carburettors out of step', {
+    needs: { several: true },
+    base: [0, 0.015, 0.004, 0.015, 0.006, 0],
+    what: 'One cylinder pulls, the other is dragged along.',
+    cure: 'Balance by gauge at idle and above, cables first.',
+    always: 'sync_off',
+    often: 'vibrates',
+    sometimes: 'surges says_no_power was_serviced one_idle',
   }),
 ])

@@ -9,6 +9,7 @@ import { LEAK } from './leak'
 import { OIL } from './oil'
 import { STARTING } from './starting'
 import { TOP } from './top'
+import { USE } from './use'
 
 /** What can be wrong, a file for each part of the engine. */
 export const CAUSES: readonly Cause[] = [
@@ -22,4 +23,5 @@ export const CAUSES: readonly Cause[] = [
   ...COOLING,
   ...STARTING,
   ...DRIVE,
+  ...USE,
 ]

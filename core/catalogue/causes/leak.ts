@@ -9,7 +9,7 @@ export const LEAK = inGroup('leak', [
     damages: 'Runs dry.',
     cure: 'Tighten in order; look at the gasket.',
     often: 'wet_sump bolts_loose',
-    sometimes: 'oil_low says_leak oil_dry vibrates',
+    sometimes: 'oil_low says_leak oil_dry vibrates says_uses_oil',
   }),
   cause('bottom_seal', 'Shaft seal leaks', {
     needs: { sump: true },
@@ -17,6 +17,7 @@ export const LEAK = inGroup('leak', [
     what: 'Worn lip, or a shaft that runs out.',
     cure: 'Run-out first, then the seal.',
     always: 'wet_bottom_seal',
+    often: 'seal_worn',
     sometimes: 'says_leak oil_low crank_bent says_uses_oil',
   }),
   cause('top_seal', 'Seal behind the flywheel leaks', {
@@ -42,5 +43,24 @@ export const LEAK = inGroup('leak', [
     cure: 'Shut off, air the room, renew.',
     always: 'wet_fuel',
     sometimes: 'says_leak line_cracked carb_overflows',
+  }),
+  cause('drain_leak', 'Drain plug or filter joint leaks', {
+    needs: { sump: true },
+    base: [0, 0, 0.01, 0.012, 0.01, 0.012],
+    what: 'Washer left out, thread stripped, or two gaskets on the filter.',
+    damages: 'Runs dry.',
+    cure: 'New washer on a clean face; one gasket; torque.',
+    always: 'wet_drain',
+    often: 'was_serviced',
+    sometimes: 'says_leak oil_low says_uses_oil',
+  }),
+  cause('case_joint', 'Sump or case joint leaks', {
+    needs: { sump: true },
+    base: [0, 0, 0.012, 0.01, 0.012, 0.012],
+    what: 'The gasket or the sealant has failed, the bolts are tight.',
+    damages: 'Runs dry, slowly.',
+    cure: 'Faces clean and flat, the right gasket, bolts in order.',
+    always: 'joint_tight_wet',
+    sometimes: 'wet_sump says_leak oil_low sealant_seen says_uses_oil was_serviced',
   }),
 ])

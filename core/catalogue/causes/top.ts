@@ -7,10 +7,9 @@ export const TOP = inGroup('top', [
     what: 'Wear, slowly.',
     damages: 'Burns oil, dilutes it.',
     cure: 'Measure first: rings, or the next size.',
-    often: 'comp_low wet_rises hiss_breather slow_loss',
+    often: 'comp_low wet_rises hiss_breather slow_loss bore_over',
     sometimes:
-      'smoke_blue breather_oily says_no_power says_wont_start turns_weak says_uses_oil oil_low plug_oily ' +
-      'rings_loose_seen says_smoke',
+      'smoke_blue breather_oily says_no_power says_wont_start turns_weak says_uses_oil oil_low plug_oily rings_loose_seen says_smoke',
     seldom: 'oil_petrol filter_oily',
   }),
   cause('bore_scored', 'Piston and bore scored', {
@@ -18,18 +17,17 @@ export const TOP = inGroup('top', [
     what: 'Metal went from one to the other: lean, hot, dry or dirty. Good compression does not clear it.',
     damages: 'Seizes next time.',
     cure: 'First the cause, then measure: piston, hone, or next size.',
-    often: 'bore_marks bore_scored_seen wet_rises',
+    often: 'bore_marks bore_scored_seen',
     sometimes:
-      'comp_low d_aluminium piston_smeared turns_tight smoke_blue says_no_power hiss_breather stopped_dead ' +
-      'turns_weak',
+      'comp_low d_aluminium piston_smeared turns_tight smoke_blue says_no_power hiss_breather stopped_dead turns_weak wet_rises bore_over',
   }),
   cause('ring_stuck', 'Ring stuck in its groove', {
     base: [0.025, 0.03, 0.02, 0.02, 0.02, 0.02],
     what: 'Carbon or rust holds it.',
     cure: 'Soak and work it, else piston out.',
-    often: 'wet_rises comp_low',
+    often: 'wet_rises comp_low ring_fast ring_stuck_seen',
     sometimes:
-      'ring_stuck_seen smoke_blue stood_long hiss_breather rings_loose_seen plug_oily says_smoke says_uses_oil',
+      'smoke_blue stood_long hiss_breather rings_loose_seen plug_oily says_smoke says_uses_oil slow_loss says_no_power turns_weak breather_oily',
   }),
   cause('piston_holed', 'Hole in the piston', {
     base: [0.012, 0.02, 0.006, 0.008, 0.003, 0.004],
@@ -38,7 +36,8 @@ export const TOP = inGroup('top', [
     cure: 'Cause first; piston, and clean the whole bottom end.',
     always: 'crown_hole',
     often: 'comp_none hiss_breather d_aluminium',
-    sometimes: 'turns_free stopped_dead says_no_power wet_same says_wont_start',
+    sometimes:
+      'turns_free stopped_dead says_no_power wet_same says_wont_start breather_oily oil_metal plug_oily says_smoke says_uses_oil filter_oily',
   }),
   cause('valve_held', 'Valve held open, no lash', {
     needs: { cycle: 'four' },
@@ -47,8 +46,9 @@ export const TOP = inGroup('top', [
     damages: 'Burns the valve in the end.',
     cure: 'Free the rocker, set the lash, test again.',
     always: 'lash_none',
-    often: 'comp_low wet_same says_wont_start turns_weak',
-    sometimes: 'hiss_exhaust hiss_inlet comp_none turns_free rocker_stuck says_no_power slow_loss was_serviced',
+    often: 'comp_low wet_same says_wont_start',
+    sometimes:
+      'hiss_exhaust hiss_inlet comp_none turns_free rocker_stuck says_no_power slow_loss was_serviced turns_weak',
   }),
   cause('valve_burnt', 'Valve burnt or seat leaking', {
     needs: { cycle: 'four' },
@@ -65,10 +65,9 @@ export const TOP = inGroup('top', [
     what: 'Gum or rust holds it open.',
     damages: 'Bends the push rod, meets the piston.',
     cure: 'Free it, clean the guide, look at the push rod.',
-    often: 'valve_still comp_none stood_long wet_same',
+    often: 'valve_still stood_long comp_none',
     sometimes:
-      'push_rod_bent turns_free comp_low lash_wide fuel_stale hiss_inlet hiss_exhaust says_wont_start ' +
-      'says_dies hot_only',
+      'push_rod_bent turns_free comp_low lash_wide fuel_stale hiss_inlet hiss_exhaust says_wont_start says_dies hot_only wet_same',
   }),
   cause('lash_wide', 'Lash too wide', {
     needs: { cycle: 'four' },
@@ -78,7 +77,7 @@ export const TOP = inGroup('top', [
     cure: 'Set, lock, read again; read once more after an hour.',
     always: 'lash_wide',
     often: 'tick_half',
-    sometimes: 'says_wont_start lift_small release_dead kicks_back says_no_power says_noise',
+    sometimes: 'says_wont_start lift_small release_dead kicks_back says_no_power says_noise turns_hard',
   }),
   cause('push_rod', 'Push rod bent or rocker off', {
     needs: { cycle: 'four', valves: ['push_rod'] },
@@ -88,7 +87,7 @@ export const TOP = inGroup('top', [
     cure: 'New rod; free the valve first.',
     always: 'push_rod_bent valve_still',
     often: 'says_wont_start lash_wide',
-    sometimes: 'tick_half says_dies says_no_power turns_weak comp_low stopped_dead',
+    sometimes: 'tick_half says_dies says_no_power turns_weak comp_low stopped_dead comp_none',
   }),
   cause('guides', 'Guides or stem seals worn', {
     needs: { cycle: 'four' },
@@ -105,8 +104,7 @@ export const TOP = inGroup('top', [
     cure: 'Head flat by edge, new gasket, torque in steps.',
     often: 'hiss_joint gasket_track comp_low wet_same',
     sometimes:
-      'wet_head smoke_blue smoke_white bubbles coolant_low runs_hot breather_oily comp_none smoke_sweet ' +
-      'says_no_power says_smoke says_hot',
+      'wet_head smoke_blue smoke_white bubbles coolant_low runs_hot breather_oily comp_none smoke_sweet says_no_power says_smoke says_hot says_wont_start',
     seldom: 'oil_milky coolant_oily',
   }),
   cause('release_open', 'Release stuck open', {
@@ -115,15 +113,15 @@ export const TOP = inGroup('top', [
     what: 'It holds the exhaust off the seat at every speed.',
     cure: 'Pin and spring; clean the button.',
     always: 'release_stays',
-    often: 'comp_low turns_weak wet_same',
-    sometimes: 'says_no_power says_wont_start hiss_exhaust',
+    often: 'comp_low wet_same',
+    sometimes: 'says_no_power says_wont_start hiss_exhaust turns_weak turns_free comp_none',
   }),
   cause('plug_thread', 'Plug loose or thread stripped', {
     base: [0.008, 0.006, 0.008, 0.006, 0.004, 0],
     what: 'Gas blows past the plug.',
     cure: 'Insert, or tighten as asked.',
     always: 'plug_loose',
-    sometimes: 'comp_low says_no_power was_serviced wet_same hiss_joint',
+    sometimes: 'comp_low says_no_power was_serviced wet_same hiss_joint says_wont_start',
   }),
   cause('crank_seal', 'Crank seal leaks', {
     needs: { cycle: 'two' },
@@ -133,7 +131,8 @@ export const TOP = inGroup('top', [
     cure: 'Both seals, by pressure and vacuum.',
     always: 'case_leaks',
     often: 'speed_changes plug_pale',
-    sometimes: 'runs_hot says_dies surges says_wont_start smoke_blue says_no_power wet_top_seal piston_smeared',
+    sometimes:
+      'runs_hot says_dies surges says_wont_start smoke_blue says_no_power wet_top_seal piston_smeared wants_choke',
   }),
   cause('base_gasket', 'Base gasket leaks', {
     base: [0.02, 0.02, 0.006, 0.01, 0.004, 0.004],
@@ -146,6 +145,7 @@ export const TOP = inGroup('top', [
     base: [0.015, 0.015, 0.02, 0.015, 0.02, 0.015],
     what: 'It glows and knocks, and its flakes score.',
     cure: 'Clean; why did it burn oil?',
+    often: 'carbon_crown',
     sometimes: 'says_noise runs_hot knock_load says_no_power hot_only port_carbon',
   }),
 ])

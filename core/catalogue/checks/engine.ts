@@ -17,7 +17,7 @@ export const ENGINE = [
     `,
   }),
   check('wet', 'Compression, wet', {
-    needs: { classes: NOT_HAND_HELD },
+    needs: { cycle: 'four', classes: NOT_HAND_HELD },
     minutes: 3,
     cranks: true,
     tools: 'gauge, oil can',
@@ -230,6 +230,48 @@ export const ENGINE = [
       d_plastic    Plastic             0.002
       d_grit       Grit                0.01
       d_sealant    Strings of sealant  0.008
+    `,
+  }),
+  check('water_flow', 'Does the water go round?', {
+    minutes: 6,
+    runs: true,
+    tools: 'hand, light',
+    needs: { cooling: 'liquid' },
+    how: 'Outlet, tell-tale or radiator neck: a steady stream, warm all over?',
+    caution: 'Never open a hot cap: it scalds.',
+    signs: `
+      water_none  Water does not go round  0.004
+    `,
+  }),
+  check('thermostat_test', 'Thermostat in hot water', {
+    minutes: 20,
+    tools: 'pan, thermometer',
+    needs: { cooling: 'liquid' },
+    before: ['coolant'],
+    how: 'Out, into water that warms: does it open, and at what? Look at the impeller.',
+    caution: 'Cold engine only.',
+    signs: `
+      thermostat_shut  Thermostat stays shut, or the impeller is gone  0.005
+    `,
+  }),
+  check('back_flush', 'Flush it backwards', {
+    minutes: 12,
+    tools: 'hose',
+    needs: { cooling: 'liquid' },
+    how: 'Water in where it goes out: what comes, and how freely?',
+    signs: `
+      water_blocked  Sand, weed or scale in the water path  0.006
+    `,
+  }),
+  check('coolant_pressure', 'Cooling under pressure', {
+    minutes: 10,
+    tools: 'pressure pump',
+    needs: { cooling: 'liquid' },
+    before: ['coolant'],
+    how: "Pumped to the cap's figure, cold: does it hold, and where does it drip?",
+    caution: 'Cold only.',
+    signs: `
+      coolant_drips  It drips under pressure  0.006
     `,
   }),
 ]

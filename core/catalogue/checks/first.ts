@@ -60,6 +60,7 @@ export const FIRST = [
       oil_petrol  Oil smells of petrol  0.02
       oil_burnt   Oil smells burnt      0.04
       oil_sweet   Oil smells sweet      0.003
+      over_plain  Over the mark, and smells of oil only  0.015
     `,
   }),
   check('oil_look', 'Look at the oil', {
@@ -73,6 +74,7 @@ export const FIRST = [
       oil_milky    Milky                 0.01
       oil_metal    Metal glitters in it  0.02
       oil_thin     Thin as water         0.02
+      milk_under_cap  Milk under the cap, the oil below it clean  0.01
     `,
   }),
   check('turn', 'Turn it by hand', {
@@ -88,6 +90,7 @@ export const FIRST = [
       turns_free    Spins free, no bump at all  0.005
       turns_tight   Tight spot once a turn      0.01
       turns_weak    Weak bump                   0.08
+      turns_hard    Stops hard at compression   0.008
     `,
   }),
   check('plug_out_turn', 'Plug out, turn by hand', {
@@ -140,6 +143,8 @@ export const FIRST = [
       piston_still  Piston does not move         0.002
       crown_hole    Hole or crater in the crown  0.002
       bore_marks    Deep marks on the bore wall  0.02
+      carbon_crown  Thick carbon on the crown    0.04
+      rust_bore     Rust on the bore wall        0.01
     `,
   }),
   check('plug', 'Read the plug', {
@@ -176,6 +181,7 @@ export const FIRST = [
       filter_choked  Air filter choked           0.05
       filter_oily    Air filter soaked with oil  0.03
       filter_torn    Air filter torn or missing  0.03
+      filter_wet     Air filter soaked with water  0.008
     `,
   }),
   check('breather', 'Look at the breather', {
@@ -188,6 +194,15 @@ export const FIRST = [
     signs: `
       breather_oily     Oil in the breather  0.05
       breather_blocked  Breather blocked     0.01
+    `,
+  }),
+  check('throat', 'Throat and muffler: has oil run in?', {
+    minutes: 3,
+    tools: 'rag, light',
+    needs: { sump: true },
+    how: 'Filter off, a rag into the throat; look under the muffler.',
+    signs: `
+      oil_in_throat  Oil has run into throat or muffler  0.01
     `,
   }),
   check('outside', 'Look at it from outside', {
@@ -235,6 +250,37 @@ export const FIRST = [
       wet_head         Head joint wet                   0.01
       wet_base         Cylinder base wet                0.01
       wet_fuel         Fuel wet at carburettor or line  0.01
+      wet_drain        Drain plug or filter joint wet   0.008
+    `,
+  }),
+  check('joint_bolts', "A spanner on the joint's bolts", {
+    minutes: 3,
+    tools: 'spanner',
+    needs: { sump: true },
+    before: ['leaks'],
+    how: 'Each in turn, to its torque: loose ones, or tight and wet all the same?',
+    signs: `
+      joint_tight_wet  Wet at a joint with its bolts tight  0.005
+    `,
+  }),
+  check('oil_bottle', 'Which oil is in it? Read the bottle', {
+    minutes: 1,
+    tools: 'none',
+    form: 'oil_kind',
+    needs: { sump: true },
+    how: 'Grade and ratings against wet clutch and followers.',
+    signs: `
+      oil_kind_wrong  The oil in it is the wrong kind  0.01
+    `,
+  }),
+  check('by_book', 'Start it by the book', {
+    minutes: 5,
+    cranks: true,
+    tools: "maker's card",
+    how: 'Fresh fuel, tap, switch, choke, throttle: as it is written, once, with the owner watching.',
+    caution: 'Outdoors, blade or belt free.',
+    signs: `
+      as_described  Starts and runs as its maker describes  0.004
     `,
   }),
   check('coolant', 'Coolant level and look', {

@@ -169,4 +169,58 @@ export const FUEL = [
       oil_tank_dry    Oil tank dry                           0.004
     `,
   }),
+  check('shut_off', 'Shut-off at the bowl: does it click?', {
+    minutes: 2,
+    tools: 'test lamp',
+    needs: { fuelFeed: ['float'], classes: ['S4', 'T4'] },
+    how: 'Key on and off, a finger on it; then its wire by lamp.',
+    signs: `
+      shut_off_still  Shut-off does not lift with the key on  0.004
+    `,
+  }),
+  check('mixture', 'Half a turn richer', {
+    minutes: 4,
+    runs: true,
+    tools: 'screwdriver',
+    needs: { fuelFeed: ['float', 'vacuum_tap', 'diaphragm', 'pulse'], classes: PETROL },
+    before: ['filter'],
+    how: 'Count the screw in, set it back, half a turn out: does it take the throttle?',
+    caution: 'Outdoors. Blade or chain still.',
+    signs: `
+      better_richer  Runs better set richer  0.008
+    `,
+  }),
+  check('dry_spin', 'Plug out, dry it, spin it, try again', {
+    minutes: 5,
+    cranks: true,
+    tools: 'plug spanner, rag',
+    needs: { classes: PETROL },
+    before: ['plug'],
+    how: 'Tap shut, throttle open, spun with the plug out, plug dried or new.',
+    caution: 'Fuel sprays from the hole: no sparks near.',
+    signs: `
+      fires_dried  Fires once it was dried  0.006
+    `,
+  }),
+  check('injector_test', 'Injector: spray and drip', {
+    minutes: 15,
+    tools: 'tester or rail out',
+    needs: { fuelFeed: ['injection'] },
+    how: 'A fine cone and no drop after; a diesel one on the tester.',
+    caution: 'Never a hand in a diesel spray: it goes through the skin.',
+    signs: `
+      injector_bad  Injector stays shut, drips or sprays a jet  0.005
+    `,
+  }),
+  check('balance', 'Carburettors against each other', {
+    minutes: 10,
+    runs: true,
+    tools: 'vacuum gauges',
+    needs: { several: true },
+    how: 'Idle and a little above: all alike?',
+    caution: 'Outdoors, a fan on it.',
+    signs: `
+      sync_off  Carburettors out of step  0.01
+    `,
+  }),
 ]

@@ -69,6 +69,7 @@ export const MACHINE = [
       valve_burnt_seen  Valve burnt at its edge       0.004
       bore_scored_seen  Bore scored                   0.01
       rings_loose_seen  Wide ring gap or stuck rings  0.02
+      bore_over         Bore or rings past their size  0.01
     `,
   }),
   check('sump_off', 'Sump or case open', {
@@ -84,6 +85,65 @@ export const MACHINE = [
       strainer_blocked_seen  Strainer or jet blocked  0.006
       pump_worn_seen         Oil pump worn            0.006
       governor_broken_seen   Governor broken          0.002
+      rod_welded             Rod fast on its pin      0.001
+      teeth_chipped          Gear teeth chipped       0.003
+      sludge_seen            Sludge lies in it        0.02
+    `,
+  }),
+  check('piston_out', 'Piston out', {
+    minutes: 60,
+    tools: 'circlip pliers, gaskets',
+    before: ['compression'],
+    opens: true,
+    how: 'Rings by hand in their grooves, skirt by light, pin.',
+    caution: 'Eye protection: circlips fly.',
+    signs: `
+      ring_fast        Ring fast in its groove        0.01
+      skirt_picked_up  Skirt picked up, metal smeared  0.006
+    `,
+  }),
+  check('recoil', 'Does the rope take the shaft along?', {
+    minutes: 2,
+    tools: 'none',
+    needs: { classes: ['H2', 'S4', 'V2'] },
+    how: 'Slowly: pawls out, drum turns, rope comes back?',
+    caution: 'The spring holds energy when it is opened.',
+    signs: `
+      recoil_slips  Rope slips, hangs or turns nothing  0.005
+    `,
+  }),
+  check('charging', 'Volts while it runs', {
+    minutes: 4,
+    runs: true,
+    tools: 'meter',
+    needs: { classes: ['S4', 'M4', 'T4', 'D4', 'V2'] },
+    before: ['starter'],
+    how: 'Over the battery, still, then at speed with the lamps on.',
+    signs: `
+      charge_none  Volts do not rise when it runs  0.006
+    `,
+  }),
+  check('starter_volts', 'Volts at the starter while it is cranked', {
+    minutes: 4,
+    cranks: true,
+    tools: 'meter',
+    needs: { classes: ['S4', 'M4', 'T4', 'D4', 'V2'] },
+    before: ['starter'],
+    how: 'Meter on its own post and body, key over: full volts, and it hardly turns?',
+    caution: 'Blade and belt free, plug lead to earth.',
+    signs: `
+      starter_drags  Full volts at the starter, and it hardly turns  0.004
+    `,
+  }),
+  check('seal_lip', 'The seal by its lip', {
+    minutes: 15,
+    tools: 'spanners, light',
+    needs: { sump: true },
+    before: ['leaks'],
+    how: 'Blade or pulley off: lip soft and whole, shaft smooth where it runs?',
+    caution: 'Lead off, blade blocked.',
+    signs: `
+      seal_worn  Lip hard, cut or worn, or a groove in the shaft  0.006
     `,
   }),
 ]

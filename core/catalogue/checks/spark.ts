@@ -95,4 +95,77 @@ export const SPARK = [
       fault_code  A fault code is stored  0.02
     `,
   }),
+  check('plug_swap', 'A known good plug', {
+    needs: { classes: PETROL },
+    minutes: 3,
+    cranks: true,
+    tools: 'new plug',
+    before: ['plug'],
+    how: 'Gap set, in or earthed: does it spark and fire now?',
+    caution: 'No fuel about. The lead bites.',
+    signs: `
+      spark_good_plug  Sparks and fires with a known good plug  0.003
+    `,
+  }),
+  check('coil_meter', 'Coil by meter, or another in its place', {
+    needs: { classes: PETROL },
+    minutes: 8,
+    tools: 'meter, spare coil',
+    before: ['stop_wire', 'plug_swap'],
+    how: 'Everything parted from it; its two windings, cold and warmed.',
+    signs: `
+      coil_open  Coil dead by meter, or it sparks with another  0.003
+    `,
+  }),
+  check('points', 'Contact points: faces and gap', {
+    minutes: 12,
+    tools: 'puller, feeler',
+    needs: { ignition: ['key', 'taper'] },
+    how: 'Cover or flywheel off, faces by light, gap at its widest.',
+    caution: 'Puller, never a hammer on the crank.',
+    signs: `
+      points_bad  Points burnt, greasy or closed up  0.006
+    `,
+  }),
+  check('level_switch', "Level switch's wire off, spark again", {
+    needs: { classes: ['S4'], sump: true },
+    minutes: 3,
+    cranks: true,
+    tools: 'spark tester',
+    before: ['oil_level', 'spark'],
+    how: 'Oil at its mark, stood level, then its wire off at the engine.',
+    caution: 'It goes back on: it saves the engine.',
+    signs: `
+      spark_back_level  Spark comes back with the level switch off  0.003
+    `,
+  }),
+  check('leads', 'Plug leads against the firing order', {
+    minutes: 2,
+    tools: 'none',
+    needs: { several: true, classes: ['S4', 'M4', 'T4', 'V2'] },
+    how: 'Follow each lead from coil to cylinder.',
+    signs: `
+      leads_swapped  Leads on the wrong cylinders  0.003
+    `,
+  }),
+  check('cylinder_off', 'One lead off at a time', {
+    minutes: 3,
+    runs: true,
+    tools: 'insulated pliers',
+    needs: { several: true, classes: ['S4', 'M4', 'T4', 'V2'] },
+    how: 'Idle: which one makes no difference when it is off?',
+    caution: 'Earthed at once: the lead bites, and a coil dies of an open one.',
+    signs: `
+      one_idle  One cylinder adds nothing  0.01
+    `,
+  }),
+  check('glow', 'Glow plugs by current', {
+    needs: { classes: ['D4'] },
+    minutes: 4,
+    tools: 'clamp meter',
+    how: 'Key to heat: amperes into each, or each by meter with its wire off.',
+    signs: `
+      glow_dead  No current through a glow plug  0.004
+    `,
+  }),
 ]

@@ -8,6 +8,10 @@ const FILTER: Record<keyof typeof FILTER_STATES, { mark: Mark; says: string }> =
   choked: { mark: 'near', says: 'Choked: rich and weak until it is cleaned or renewed.' },
   soaked: { mark: 'near', says: 'Soaked with oil: look at level, tipping and breather before rings.' },
   torn: { mark: 'past', says: 'Torn or not seated: dust goes to bore and rings. Look for it in the oil.' },
+  wet: {
+    mark: 'near',
+    says: 'Wet with water: it went through water, or was washed. Look at the oil and the fuel for it.',
+  },
   missing: { mark: 'past', says: 'Missing: dust goes to bore and rings. Ask since when.' },
 }
 

@@ -8,6 +8,7 @@ const FILTER = {
   soaked: 'filter_oily',
   torn: 'filter_torn',
   missing: 'filter_torn',
+  wet: 'filter_wet',
   sound: '',
 }
 

@@ -62,6 +62,9 @@ export function signs(entry: Logged<ClaimBody>, _file: JobFile, inForce: Entry[]
   return told(entry.body, checkedAs(entry.id, inForce))
 }
 
+/** The signs of an answer as it was given, whoever checked it since. */
+export const answered = (body: ClaimBody): SignDraft[] => told(body, undefined)
+
 function told({ topic, text, answer: chosen }: ClaimBody, checked: string | undefined): SignDraft[] {
   if (chosen !== undefined) {
     if (!topic || chosen === null || chosen === DONT_KNOW) return []

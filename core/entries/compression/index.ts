@@ -1,6 +1,14 @@
+import type { Judgement } from '../../judgement'
 import type { Room } from '../room'
 import { noWetTest } from '../../compression/wetOil'
+import type { CompressionJudgement } from './judge'
 import { judgeCompression } from './judge'
+
+/** What dry against wet said; a pair that shows no fault asks no more than one that points at the rings. */
+function pairOf(judged: Judgement | null): 'rings' | 'other' {
+  const pair = (judged as CompressionJudgement | null)?.pair
+  return pair === 'rings' || pair === 'no_fault_shown' ? 'rings' : 'other'
+}
 
 export const room: Room<'compression'> = {
   name: 'compression',
@@ -24,12 +32,13 @@ export const room: Room<'compression'> = {
           },
         ]
       : []),
-    ...(body.dry && (body.wet || !noWetTest(file.facts, file.machineKind))
+    ...(body.dry && (body.wet || (file.facts.cycle === 'four' && !noWetTest(file.facts, file.machineKind)))
       ? [
           {
             subject: 'engine',
             property: 'wet_reading',
-            mark: body.wet ? ('good' as const) : ('open' as const),
+            // only what oil did not seal asks after the valves
+            mark: !body.wet ? ('open' as const) : pairOf(judged) === 'rings' ? ('good' as const) : ('near' as const),
             whose: 'looked' as const,
             value: body.wet ? 'read wet too' : 'read dry only',
           },

@@ -141,8 +141,8 @@ export function judgeCompression(
     const wet = body.wet ? `Wet ${asRead(body.wet)}${oilWords(oil)}. ` : ''
     details.push(
       wet +
-        (file.facts.cycle === 'two' && pair === 'top_end'
-          ? 'Oil changed little: on a two-stroke that leaves head gasket and plug seat, unless it was flooded.'
+        (file.facts.cycle === 'two'
+          ? 'A two-stroke is not read by it: oil seals ports and rings alike, and fills the case. Look through the port, and try the crankcase.'
           : PAIR_WORDS[pair]),
     )
   } else if (mark !== 'good' && mark !== 'open') {
@@ -220,7 +220,8 @@ function pairOf(
   mark: Mark,
   oil: OilIn,
 ): CompressionJudgement['pair'] {
-  if (!wet || mark === 'open') return null
+  // with a release at work no limit is there, and the pair tells all the same
+  if (!wet || (mark === 'open' && verdict !== 'not_comparable')) return null
   const wetKpa = convert(wet.value, wet.unit, 'kPa')
   const rise = wetKpa - dryKpa
   // a reading that fell is tested again, however low it was

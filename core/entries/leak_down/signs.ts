@@ -22,5 +22,8 @@ export function signs(entry: Logged<LeakDownBody>): SignDraft[] {
 
 function heard(places: string[]): SignDraft[] {
   const there = new Set(places.map(p => HISS[p]))
-  return ['hiss_inlet', 'hiss_exhaust', 'hiss_breather', 'hiss_joint', 'bubbles'].map(sign => [sign, there.has(sign)])
+  return ['hiss_inlet', 'hiss_exhaust', 'hiss_breather', 'hiss_joint', 'bubbles', 'plug_loose'].map(sign => [
+    sign,
+    there.has(sign),
+  ])
 }

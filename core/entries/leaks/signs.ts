@@ -4,7 +4,9 @@ import type { Logged } from '../../log/entry'
 
 const LEAK: Partial<Record<LeakSite['site'], string>> = {
   sump: 'wet_sump',
-  drain: 'wet_sump',
+  drain: 'wet_drain',
+  breather: 'breather_oily',
+  coolant: 'coolant_drips',
   top_seal: 'wet_top_seal',
   bottom_seal: 'wet_bottom_seal',
   valve_cover: 'wet_cover',

@@ -7,9 +7,9 @@ import type { MeasureBody } from './schema'
 
 /** Sizes of which one past its limit shows what others only see or feel; one inside it speaks against that. */
 const SIZE_SIGNS: Partial<Record<MeasureItem, string>> = {
-  ring_gap: 'rings_loose_seen',
-  ring_gap_second: 'rings_loose_seen',
-  ring_gap_oil: 'rings_loose_seen',
+  ring_gap: 'bore_over',
+  ring_gap_second: 'bore_over',
+  ring_gap_oil: 'bore_over',
   rod_play: 'rod_slack',
   rod_rim: 'rod_slack',
   rod_cap: 'rod_damaged',
@@ -31,5 +31,6 @@ export function signs(entry: Logged<MeasureBody>, file: JobFile): SignDraft[] {
   const sign = SIZE_SIGNS[entry.body.item]
   if (!sign || entry.how !== 'measured') return []
   const { mark } = judgeMeasure(entry, file)
-  return mark === 'past' || mark === 'near' ? [[sign, true]] : mark === 'good' ? [[sign, false]] : []
+  if (mark === 'near') return [[sign, true, 'thumb']]
+  return mark === 'open' ? [] : [[sign, mark === 'past']]
 }

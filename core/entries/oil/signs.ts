@@ -28,8 +28,16 @@ function oilSigns(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): Sign
             ? ''
             : 'oil_low'
   const drafts: SignDraft[] =
-    level === null ? [] : ['oil_high', 'oil_low', 'oil_dry'].map(sign => [sign, sign === level])
-  if (smell && smell !== 'not_smelt') drafts.push(...oneOf(SMELL, smell))
+    level === null
+      ? []
+      : // under the low mark it is in any case: a dry stick is no stick that is not low
+        ['oil_high', 'oil_low', 'oil_dry']
+          .filter(sign => !(sign === 'oil_low' && level === 'oil_dry'))
+          .map(sign => [sign, sign === level])
+  if (smell && smell !== 'not_smelt') {
+    drafts.push(...oneOf(SMELL, smell))
+    if (level !== null) drafts.push(['over_plain', level === 'oil_high' && smell === 'plain' && thickness !== 'thin'])
+  }
   if (colour) drafts.push(['oil_milky', colour === 'milky'])
   if (colour && thickness) drafts.push(['oil_treacle', colour === 'black' && thickness === 'thick'])
   if (thickness) drafts.push(['oil_thin', thickness === 'thin'])

@@ -7,6 +7,12 @@ import type { TurnOverBody } from './schema'
 const MEANING: Record<keyof typeof TURN_FEELS, { mark: Mark; details: string[] }> = {
   normal: { mark: 'good', details: ['A normal bump. It says little about wear: take a gauge reading.'] },
   weak: { mark: 'open', details: ['Weak by feel can be a release at work, a valve, or rings: take a gauge reading.'] },
+  hard: {
+    mark: 'near',
+    details: [
+      'Stops hard at compression: a release that does not lift, lash too wide for it to lift, or a spark that comes early. Mind your fingers.',
+    ],
+  },
   free: {
     mark: 'past',
     details: [

@@ -205,13 +205,75 @@ describe('from a log', () => {
     expect(signs(62, 1)).toEqual({ can_lean: true, can_rich: false })
     expect(signs(200, 1)).toEqual({ can_lean: false, can_rich: true })
   })
-  it("a reading that can't be compared says nothing", () => {
-    expect(
-      reportsOf(
-        [compression(5, null, 'bar', { release: 'working' })],
-        file([], { facts: { release: 'automatic' } }),
-      ).map(r => r.sign),
-    ).toEqual([])
+  it("a reading that can't be held against a limit still says that there is some, what it is beside its neighbour, and whether oil seals it", () => {
+    const read = (...entries: Entry[]) =>
+      Object.fromEntries(
+        reportsOf(entries, file(entries, { facts: { release: 'automatic', cylinders: 2 } })).map(r => [
+          r.sign,
+          r.there,
+        ]),
+      )
+    const released = (bar: number, wet: number | null, ofCylinder: number | null = null) =>
+      compression(bar, wet, 'bar', { release: 'working', ofCylinder })
+    expect(read(released(5, null))).toEqual({ comp_none: false })
+    expect(read(released(5, null, 1), released(0.6, null, 2))).toEqual({ comp_none: false, comp_low: true })
+    expect(read(released(5, null, 1), released(4, null, 2)).comp_low).toBeUndefined()
+    expect(read(released(3, 4.6))).toMatchObject({ comp_none: false, wet_rises: true })
+    // a release that is open lets oil change little: that says nothing
+    expect(read(released(3, 3.05))).toEqual({ comp_none: false })
+  })
+  it('a kick felt at the rope is a kick, and no low compression', () => {
+    const felt = (feel: 'kicks' | 'none' | 'weak') => {
+      const log = [entry('compression', { ...compression(1, null).body, dry: null, feel } as BodyOf['compression'])]
+      return Object.fromEntries(reportsOf(log, file(log)).map(r => [r.sign, r.there]))
+    }
+    expect(felt('kicks')).toEqual({ kicks_back: true })
+    expect(felt('weak')).toEqual({ turns_weak: true })
+    expect(felt('none')).toMatchObject({ comp_none: true })
+  })
+  it('a two-stroke is not read by oil', () => {
+    const signs = (cycle: 'two' | 'four') => {
+      const log = [compression(4, 6)]
+      return reportsOf(log, file(log, { facts: { cycle, release: 'none' } })).map(r => r.sign)
+    }
+    expect(signs('four')).toContain('wet_rises')
+    expect(signs('two')).not.toContain('wet_rises')
+  })
+  it('whoever saw it running saw that it turns, with spark, fuel and compression', () => {
+    const smoke = entry('smoke', {
+      ...{ colour: 'blue', moment: 'always', after: null, smell: null, note: null },
+    } as BodyOf['smoke'])
+    const there = (log: Entry[]) => Object.fromEntries(reportsOf(log, file(log)).map(r => [r.sign, r.there]))
+    expect(there([smoke])).toMatchObject({ turns_locked: false, spark_none: false, comp_none: false, fuel_none: false })
+    expect(there([smoke, check('spark', ['spark_none'])])).toMatchObject({ spark_none: true })
+    expect(diagnoseJob(file([smoke])).essentials.find(e => e.name === 'spark')?.state).toBe('good')
+  })
+  it('what was found before the work explains the complaint; what is found after it proves the cure', () => {
+    const lash = (state: 'as_found' | 'set' | 'final', mm: number) =>
+      entry('lash', {
+        ...{ state, rockers: 'free', note: null },
+        inlet: { value: 0.12, unit: 'mm' },
+        exhaust: { value: mm, unit: 'mm' },
+      } as BodyOf['lash'])
+    const log = [compression(3, 3.1), lash('as_found', 0)]
+    const after = [...log, lash('set', 0.15), compression(9, null)]
+    const held = (entries: Entry[]) => diagnoseJob(file(entries)).likely.find(l => l.cause.id === 'valve_held')
+    expect(held(log)).toMatchObject({ cured: false })
+    expect(held(after)?.p ?? 0).toBeGreaterThanOrEqual(held(log)?.p ?? 1)
+    expect(held(after)).toMatchObject({ cured: true })
+    expect(held(after)?.for.find(w => w.sign === 'lash_none')).toMatchObject({ there: true, gone: true })
+    // as it is now, compression is good
+    expect(diagnoseJob(file(after)).essentials[0]?.state).toBe('good')
+    // measured again with nothing done between: a correction, and the newest word holds
+    expect(held([...log, lash('as_found', 0.15)])?.p ?? 0).toBeLessThan(0.5)
+  })
+  it('a size past a rule of thumb weighs less than one past the sheet', () => {
+    const p = (spec: ReturnType<typeof figureOf>[]) => {
+      const log = [entry('compression', compression(4.6, null).body)]
+      const { likely } = diagnoseJob(file(log, { spec }))
+      return likely.find(l => l.cause.id === 'rings_worn')?.p ?? 0
+    }
+    expect(p([figureOf('compression_limit', 5.5, 'bar')])).toBeGreaterThan(p([]))
   })
   it('an answer is a claim until it was checked; contradicted, it is the contrary', () => {
     const claim = entry(

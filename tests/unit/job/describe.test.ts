@@ -229,7 +229,7 @@ describe('what to look at next', () => {
   })
   it('asks for the plug out before anything else on a locked engine, and not for compression', () => {
     expect(ids([turn('locked'), terms(1, 1)])).toEqual(['plug_out', 'oil', 'option'])
-    expect(ids([turn('locked', false), terms(1, 1)])).toEqual(['oil', 'lock', 'option'])
+    expect(ids([turn('locked', false), terms(1, 1)])).toEqual(['lock', 'oil', 'option'])
   })
   it('asks to smell what was not smelt, for the wet test after a dry one, for a sample of glitter', () => {
     const log = [

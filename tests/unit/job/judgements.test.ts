@@ -40,8 +40,8 @@ describe('compression in words', () => {
         .newest.compression?.status
     expect([at(60), at(59)]).toEqual(['pass', 'fail'])
   })
-  it('on a two-stroke a top end without valves is gasket and plug', () => {
-    expect(saysOf(5, 5.1, {}, { cycle: 'two' }).details.join(' ')).toContain('leaves head gasket and plug seat')
+  it('a two-stroke is not read by oil in its cylinder', () => {
+    expect(saysOf(5, 5.1, {}, { cycle: 'two' }).details.join(' ')).toContain('A two-stroke is not read by it')
     expect(saysOf(5, 5.1).details.join(' ')).not.toContain('two-stroke')
     expect(saysOf(5, 4).pair).toBe('repeat_test')
     // from under a third of the figure a small rise tells nothing, although it is a large share of so little
