@@ -31,6 +31,7 @@ interface Result {
   ranked: string[]
   checks: number
   minutes: number
+  sureAt: number
   /** of the repairs by the order of its causes until the right one, plain units and minutes */
   money: number
   harm: number
@@ -65,7 +66,7 @@ function worked(n: number, way: string): Result {
   }
   return {
     ...{ way, archetype: a.id, faults: ids, sealed, named: w.named, said: w.said, ranked: w.ranked.slice(0, 4) },
-    ...{ checks: w.checks, minutes: w.minutes, money, harm: w.harm, lost: [...new Set(w.lost)] },
+    ...{ checks: w.checks, minutes: w.minutes, sureAt: w.sureAt, money, harm: w.harm, lost: [...new Set(w.lost)] },
     nameable: ids.every(id => nameable(a, id)),
     danger: isDangerous(engine),
     stopped: isStopped(w.file),
@@ -93,7 +94,8 @@ function told(line: Line, all: Result[], about: string): void {
     `${about}, ${sound.length}`,
     pct(sound.filter(r => r.said >= 0.9).length, sound.length),
   )
-  line('minutes until named, checks', about, `${mean(single.map(r => r.minutes))}, ${mean(single.map(r => r.checks))}`)
+  line('minutes until it stopped looking', about, mean(single.map(r => r.minutes)))
+  line('minutes until named, checks', about, `${mean(single.map(r => r.sureAt))}, ${mean(single.map(r => r.checks))}`)
   line(
     'spent on repairs, harm on the way',
     `${about}, plain units`,

@@ -13,46 +13,57 @@ export interface Cover {
   total: number
   /** the same with cause k there, by cause */
   joint: Float64Array
+  /** T itself: by the set of positives that are covered, bit by bit, the chance that it is just those */
+  reached: Float64Array
+  /** by the same sets, the chance that what is lone covers the others */
+  ends: Float64Array
   /** the same with positive f left out: [f].total, [f].joint by cause; empty unless asked for */
   without: { total: number; joint: Float64Array }[]
 }
 
-/** Every so many forward tables one is kept; the rest are computed again on the way back. */
-const KEPT = 4
+/** Room for forward tables, bytes: where they don't all fit, one in so many is kept, and the rest are computed again on the way back. */
+const ROOM = 40e6
 
 /**
  * Exact noisy-OR by covered sets: T[U] is the chance that exactly the positives in U are covered so far and no negative shows. One pass
  * forward over the causes gives P, one pass backward every marginal and every "without this finding".
- * Cost: (links into the positives) · 2^positives; three forward tables in four are computed twice instead of kept.
+ * Cost: (links into the positives) · 2^positives; where forward tables would take more than `ROOM`, some are computed twice instead of kept.
  * @param leaks    of each positive: the chance that it shows with no cause there
- * @param coverers only causes that are linked to a positive; the others have a closed form
+ * @param coverers only causes that are linked to several positives; the others have a closed form
+ * @param lone     of each positive: the chance that some cause shows it that shows no other of them
  * @param weigh    also every "without"
  */
-export function cover(leaks: readonly number[], coverers: readonly Coverer[], weigh: boolean): Cover {
+export function cover(
+  leaks: readonly number[],
+  lone: readonly number[],
+  coverers: readonly Coverer[],
+  weigh: boolean,
+): Cover {
   const size = 2 ** leaks.length
   const n = coverers.length
+  const apart = Math.max(1, Math.ceil((n * size * 8) / ROOM))
   const kept = new Map<number, Float64Array>()
   let table = new Float64Array(size)
   table[0] = 1
   for (const [bit, leak] of leaks.entries()) spread(table, bit, leak)
   const scratch = new Float64Array(size)
   for (let k = 0; k < n; k++) {
-    if (k % KEPT === 0) kept.set(k, table.slice())
+    if (k % apart === 0) kept.set(k, table.slice())
     forward(table, scratch, coverers[k] as Coverer)
   }
-  const full = size - 1
-  const total = table[full] as number
-  const without = leaks.map((_, f) => ({
-    total: total + (table[full & ~(1 << f)] as number),
-    joint: new Float64Array(weigh ? n : 0),
+  const reached = table.slice()
+  const ends = endsOf(lone)
+  const total = dot(reached, ends)
+  const without = (weigh ? leaks : []).map((_, f) => ({
+    total: dotWithout(reached, ends, 1 << f),
+    joint: new Float64Array(n),
   }))
   const joint = new Float64Array(n)
 
   // rest[U]: the chance that the causes still to come cover what U lacks
-  const rest = new Float64Array(size)
-  rest[full] = 1
-  for (let from = Math.floor((n - 1) / KEPT) * KEPT; from >= 0; from -= KEPT) {
-    const to = Math.min(n, from + KEPT)
+  const rest = ends.slice()
+  for (let from = Math.floor((n - 1) / apart) * apart; from >= 0; from -= apart) {
+    const to = Math.min(n, from + apart)
     const tables = [kept.get(from) as Float64Array]
     for (let k = from; k < to - 1; k++) {
       table = (tables[k - from] as Float64Array).slice()
@@ -63,11 +74,42 @@ export function cover(leaks: readonly number[], coverers: readonly Coverer[], we
       const cause = coverers[k] as Coverer
       const there = partThere(tables[k - from] as Float64Array, scratch, cause)
       joint[k] = dot(there, rest)
-      if (weigh) for (const [f, w] of without.entries()) w.joint[k] = dotWithout(there, rest, 1 << f)
+      for (let f = 0; f < without.length; f++)
+        (without[f] as { joint: Float64Array }).joint[k] = dotWithout(there, rest, 1 << f)
       backward(rest, scratch, cause)
     }
   }
-  return { total, joint, without: weigh ? without : [] }
+  return { total, joint, reached, ends, without }
+}
+
+/** Π of the lone chances over what a set lacks. */
+function endsOf(lone: readonly number[]): Float64Array {
+  const ends = new Float64Array(2 ** lone.length).fill(1)
+  for (const [bit, chance] of lone.entries()) {
+    const step = 1 << bit
+    for (let base = 0; base < ends.length; base += 2 * step)
+      for (let u = base; u < base + step; u++) ends[u] = (ends[u] as number) * chance
+  }
+  return ends
+}
+
+/**
+ * P(all is covered) in two parts, by whether others than the lone causes of positive `bit` cover it: that it is covered by them, and that it is
+ * not, and all else is. `free`: a positive that may be covered or not.
+ */
+export function byOthers(
+  { reached, ends }: Pick<Cover, 'reached' | 'ends'>,
+  bit: number,
+  free: number | null,
+): { covered: number; open: number } {
+  const mask = 1 << bit
+  const also = free === null ? 0 : 1 << free
+  let [covered, open] = [0, 0]
+  for (let u = 0; u < reached.length; u++) {
+    if (u & mask) covered += (reached[u] as number) * (ends[u | also] as number)
+    else open += (reached[u] as number) * (ends[u | also | mask] as number)
+  }
+  return { covered, open }
 }
 
 /** The part of T in which this cause is there and what it is linked to is covered or not. */

@@ -3,7 +3,7 @@ import type { Cause } from '../catalogue'
 import { SIGNS, strongSignsOf } from '../catalogue'
 import type { ShopCounts } from '../engine/shopCounts'
 import { build, evidenceOf, narrowed } from './inPlay'
-import { entropyOf, infer, inferWeighed } from './network'
+import { entropyOf, infer, inferWeighed, prepared } from './network'
 import type { Evidence, Posterior } from './network'
 import type { Report } from './reports'
 import { asFound, notParked } from './reports'
@@ -14,13 +14,16 @@ import { suggestions } from './suggest'
 const MOST_REPORTS = 15
 
 /** The search for the next check looks at fewer of them: it asks hundreds of questions of the model. */
-const MOST_REPORTS_AHEAD = 8
+const MOST_REPORTS_AHEAD = 7
 
 /** The likeliest cause by the shop's own jobs is shown from this on, lifted or not. */
 const LIKELIEST = 0.1
 
 /** A root this likely, as a share of its state's likelihood, comes before the state. Shop judgement. */
 const MAKES = 0.4
+
+/** And what a certain negative does is weighed beside so many. */
+const MOST_REPORTS_BESIDE = 5
 
 /** A cause is shown once the findings have lifted it by this factor over its share of jobs. */
 const RISEN = 1.15
@@ -44,7 +47,7 @@ export interface Likely {
   words: string
   /** what is found, not what began it: its cause comes before it, or is still to be named */
   state: boolean
-  /** all that spoke for it, besides what was told, is gone since the work */
+  /** the signs that prove it, or all that was seen of it where none does, are gone since the work */
   cured: boolean
   for: Why[]
   against: Why[]
@@ -57,6 +60,8 @@ export interface Diagnosis {
   basis: DiagnosisBasis
   /** empty where the model can't say */ likely: Likely[]
   next: Suggestion[]
+  /** signs that were seen and that no likely cause here explains: a second fault, or a finding to look at again */
+  unexplained: string[]
   /** what leads, where a sign of its own was seen and little else is left */
   proved: Cause | null
   entropyBits: number
@@ -112,6 +117,13 @@ export function diagnose(
   const shown = basis === 'cant_say' ? [] : telling.length ? telling : order.slice(0, 3)
   const few = narrowed(built, now)
   const base = infer(few.network, ahead)
+  const beside = tellingReports(found, MOST_REPORTS_BESIDE).used.flatMap(r => evidenceOf(r, signAt) ?? [])
+  const besides = prepared(
+    few.network,
+    beside.filter(e => e.a !== 0),
+  )
+  const absent = beside.filter(e => e.a === 0).map(e => e.finding)
+  const besideAll = besides(absent)
   const withoutNegative = new Map<Evidence, Posterior>()
   const likely = shown.map((i): Likely => {
     const p = now.marginals[i] ?? 0
@@ -125,11 +137,14 @@ export function diagnose(
       weight: weightOf(e, i),
     }))
     const seen = whys.filter(w => w.weight > 0.2 && w.there && !w.claimed)
+    const own = strongSignsOf(causes[i] as Cause)
+    const proofs = seen.filter(w => own.includes(w.sign))
+    const told = proofs.length ? proofs : seen
     return {
       cause: causes[i] as Cause,
       p,
       state: (causes[i]?.madeBy ?? []).length > 0,
-      cured: seen.length > 0 && seen.every(w => w.gone),
+      cured: told.length > 0 && told.every(w => w.gone),
       prior: network.causes[i]?.prior ?? 0,
       cataloguePrior: built.cataloguePrior[i] ?? 0,
       words: likelihoodWords(p),
@@ -143,11 +158,13 @@ export function diagnose(
         .slice(0, 6),
     }
   })
+  const unexplained = unexplainedBy(likely, found)
   return {
     basis,
     likely,
+    unexplained,
     proved: provedBy(likely[0], found),
-    next: suggestions(facts, few, base, ahead, reports, skipped, openAtOnce),
+    next: suggestions(facts, few, base, ahead, reports, { skipped, openAtOnce, explained: !unexplained.length }),
     entropyBits: entropyOf(now),
     reports,
     leftOut,
@@ -159,15 +176,31 @@ export function diagnose(
     if (without) return logit(now.marginals[i] ?? 0) - logit(without[i] ?? 0)
     const at = few.kept.indexOf(i)
     if (at < 0) return 0
-    const rest =
-      withoutNegative.get(e) ??
-      infer(
-        few.network,
-        ahead.filter(x => x.finding !== e.finding),
-      )
+    const rest = withoutNegative.get(e) ?? besides(absent.filter(finding => finding !== e.finding))
     withoutNegative.set(e, rest)
-    return logit(base.marginals[at] ?? 0) - logit(rest.marginals[at] ?? 0)
+    return logit(besideAll.marginals[at] ?? 0) - logit(rest.marginals[at] ?? 0)
   }
+}
+
+/** A cause this likely explains what it shows. */
+const EXPLAINS = 0.75
+/** A sign that shows so often by itself asks for no cause. */
+const ORDINARY = 0.03
+
+/** What the owner came for. */
+const COMPLAINTS = /^says_/
+
+/** What was seen, or is what the owner came for, is rare by itself, and is made by none of the likely causes: two problems are easily taken for one. */
+function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): string[] {
+  const made = new Set(likely.filter(l => l.p >= EXPLAINS).flatMap(l => Object.values(l.cause.shows).flat()))
+  return found
+    .filter(
+      r =>
+        r.there &&
+        !made.has(r.sign) &&
+        (r.claimed ? COMPLAINTS.test(r.sign) : (SIGNS.get(r.sign)?.leak ?? 1) <= ORDINARY),
+    )
+    .map(r => r.sign)
 }
 
 /** A cause this likely, with a sign of its own seen, is proved as far as looking goes. */

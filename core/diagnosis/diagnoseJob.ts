@@ -18,11 +18,14 @@ export interface JobDiagnosis extends Diagnosis {
   /** minutes of the catalogue's checks that were done */ minutesSpent: number
 }
 
-/** What a job looks like, from its whole log. Pure and deterministic. */
-export function diagnoseJob(file: JobFile): JobDiagnosis {
+/**
+ * What a job looks like, from its whole log. Pure and deterministic.
+ * @param cannot checks that can't be done here
+ */
+export function diagnoseJob(file: JobFile, cannot: readonly string[] = []): JobDiagnosis {
   const inForce = entriesInForce(file.entries)
   const reports = reportsOf(inForce, file)
-  const skipped = leftOutOf(inForce)
+  const skipped = new Set([...leftOutOf(inForce), ...cannot])
   const policy = rulesHere(file.policy, inForce)
   return {
     ...diagnose(file.facts, reports, file.counts, skipped, schoolOf(policy, 'look_first') === 'open'),

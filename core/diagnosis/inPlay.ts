@@ -94,7 +94,11 @@ export function narrowed({ causes, network, signAt }: Built, now: Posterior): In
     network: {
       causes: kept.map(i => network.causes[i] ?? { id: '', prior: 0 }),
       findings: network.findings,
-      q: network.q.map(row => Float64Array.from(kept, i => row[i] ?? 0)),
+      q: network.q.map(row => {
+        const few = new Float64Array(kept.length)
+        for (let k = 0; k < kept.length; k++) few[k] = row[kept[k] as number] as number
+        return few
+      }),
     },
   }
 }

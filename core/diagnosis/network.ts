@@ -1,5 +1,5 @@
 import { InputError } from '../errors'
-import { cover } from './covered'
+import { byOthers, cover } from './covered'
 
 /** A finding of the model: `leak` is the chance that it shows with none of its causes there. */
 export interface ModelFinding {
@@ -89,10 +89,24 @@ interface Sum {
   joint: Float64Array
 }
 
-function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: boolean): WeighedPosterior {
+const sumOver = (network: Network, evidence: Evidence[], weigh: boolean): WeighedPosterior =>
+  prepared(network, evidence, weigh)()
+
+/**
+ * What stays the same however many more findings are looked for and not there: one question of it costs a table of the positives and no more.
+ * @param evidence at most one report a finding
+ * @returns asks with so many more findings known not to be there, each of them in no report
+ * @throws InputError `out_of_range` past `MOST_TERMS` positives
+ */
+export function prepared(
+  { causes, findings, q }: Network,
+  evidence: Evidence[],
+  weigh = false,
+): (notThere?: readonly number[]) => WeighedPosterior {
   const n = causes.length
   const prior = Float64Array.from(causes, c => c.prior)
   const leakOf = ({ finding }: Evidence): number => findings[finding]?.leak ?? 0
+  const linkOf = (finding: number, cause: number): number => q[finding]?.[cause] ?? 0
   const positives = evidence.filter(e => e.b < 0)
   const denied = evidence.filter(e => e.a > 0 && e.b > 0)
   if (positives.length > MOST_TERMS)
@@ -107,55 +121,92 @@ function sumOver({ causes, findings, q }: Network, evidence: Evidence[], weigh: 
   const linked = causes.map((_, i) =>
     positives.flatMap(({ finding }, bit) => (linkOf(finding, i) > 0 ? [{ bit, q: linkOf(finding, i) }] : [])),
   )
-  const [joined, alone] = [
-    causes.map((_, i) => i).filter(i => linked[i]?.length),
-    causes.map((_, i) => i).filter(i => !linked[i]?.length),
-  ]
-
-  const sum: Sum = { total: 0, joint: new Float64Array(n) }
-  const apart = new Map<Evidence, Sum>(
-    weigh ? [...positives, ...denied].map(e => [e, { total: 0, joint: new Float64Array(n) }]) : [],
-  )
-  for (let chosen = 0; chosen < 2 ** denied.length; chosen++) {
-    const [said, left] = [denied.filter((_, k) => (chosen >> k) & 1), denied.filter((_, k) => !((chosen >> k) & 1))]
-    const negatives = [...evidence.filter(e => e.a === 0), ...said]
-    const keep = causes.map((_, i) => negatives.reduce((x, e) => x * (1 - linkOf(e.finding, i)), 1))
+  const having = (least: number, most: number): number[] =>
+    causes.flatMap((_, i) => ((linked[i]?.length ?? 0) >= least && (linked[i]?.length ?? 0) <= most ? [i] : []))
+  const [joined, single, alone] = [having(2, Infinity), having(1, 1), having(0, 0)]
+  // each report that can err and says "not there" is two questions
+  const subsets = Array.from({ length: 2 ** denied.length }, (_, chosen) => {
+    const left = denied.filter((_, k) => !((chosen >> k) & 1))
+    const negatives = evidence.filter(e => e.a === 0 || (e.b > 0 && !left.includes(e)))
+    const keep = Float64Array.from(causes, (_, i) => negatives.reduce((x, e) => x * (1 - linkOf(e.finding, i)), 1))
     const factor = left.reduce(
       (x, e) => x * e.a,
       negatives.reduce((x, e) => x * e.b * (1 - leakOf(e)), always),
     )
-    // a cause that none of the positives tells of has a closed form
-    const bracket = alone.map(i => 1 - (prior[i] as number) + (prior[i] as number) * (keep[i] as number))
-    const weight = bracket.reduce((x, b) => x * b, factor)
-    if (weight === 0) continue
+    return { left, keep, factor }
+  })
+
+  return (notThere = []) => {
+    const sum: Sum = { total: 0, joint: new Float64Array(n) }
+    const apart = new Map<Evidence, Sum>(
+      weigh ? [...positives, ...denied].map(e => [e, { total: 0, joint: new Float64Array(n) }]) : [],
+    )
+    for (const subset of subsets) {
+      const keep = subset.keep.slice()
+      let weight = subset.factor
+      for (const finding of notThere) {
+        weight *= 1 - (findings[finding]?.leak ?? 0)
+        for (let i = 0; i < n; i++) keep[i] = (keep[i] as number) * (1 - linkOf(finding, i))
+      }
+      gatherSubset(keep, weight, subset.left, sum, apart)
+    }
+    const without = new Map([...apart].map(([e, w]) => [e, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
+    return {
+      pEvidence: clip(sum.total),
+      marginals: sum.total > 0 ? sum.joint.map(j => clip(j / sum.total)) : prior,
+      without,
+    }
+  }
+
+  function gatherSubset(
+    keep: Float64Array,
+    factor: number,
+    left: readonly Evidence[],
+    sum: Sum,
+    apart: Map<Evidence, Sum>,
+  ): void {
+    // a cause that none of the positives tells of has a closed form; one that a single positive tells of is one leak more of it
+    const bracket = prior.map((p, i) => 1 - p + p * (keep[i] as number))
+    const lone = single.map(i => {
+      const [{ bit, q: link } = { bit: 0, q: 0 }] = linked[i] ?? []
+      const share = ((prior[i] as number) * (keep[i] as number)) / (bracket[i] as number)
+      return { i, bit, q: link, share, covers: share * link }
+    })
+    let weight = factor
+    for (const i of single) weight *= bracket[i] as number
+    for (const i of alone) weight *= bracket[i] as number
+    if (weight === 0) return
+    const ends = leaks.map(() => 0)
+    for (const { bit, covers } of lone) ends[bit] = 1 - (1 - (ends[bit] as number)) * (1 - covers)
     const got = cover(
       leaks,
+      ends,
       joined.map(i => ({ prior: prior[i] as number, keep: keep[i] as number, links: linked[i] ?? [] })),
       weigh,
     )
-    const gather = (into: Sum | undefined, share: number, part: Sum): void => {
+    const bits = [...new Set(lone.map(l => l.bit))]
+    const gather = (into: Sum | undefined, share: number, part: Sum, free: number | null = null): void => {
       if (!into) return
+      const { joint } = into
+      const parts = new Map(bits.map(bit => [bit, byOthers(got, bit, free)]))
+      for (const { i, bit, q: link, share: there, covers } of lone) {
+        const { covered, open } = parts.get(bit) ?? { covered: 0, open: 0 }
+        // what is left of the lone causes of this positive without this one; nothing has to cover what is free
+        const rest = bit === free ? 1 : 1 - (1 - (ends[bit] as number)) / (1 - covers)
+        const shown = bit === free ? 1 : link
+        joint[i] =
+          (joint[i] as number) + share * there * (shown * (covered + open) + (1 - shown) * (covered + rest * open))
+      }
       into.total += share * part.total
-      for (const [k, i] of joined.entries())
-        into.joint[i] = (into.joint[i] as number) + share * (part.joint[k] as number)
-      for (const [k, i] of alone.entries())
-        into.joint[i] =
-          (into.joint[i] as number) +
-          (share * part.total * (prior[i] as number) * (keep[i] as number)) / (bracket[k] as number)
+      for (const [k, i] of joined.entries()) joint[i] = (joint[i] as number) + share * (part.joint[k] as number)
+      const each = share * part.total
+      for (const i of alone)
+        joint[i] = (joint[i] as number) + (each * (prior[i] as number) * (keep[i] as number)) / (bracket[i] as number)
     }
     gather(sum, weight, got)
-    for (const [f, e] of positives.entries()) if (weigh) gather(apart.get(e), weight / e.a, got.without[f] as Sum)
+    if (!weigh) return
+    for (const [f, e] of positives.entries()) gather(apart.get(e), weight / e.a, got.without[f] as Sum, f)
     for (const e of left) gather(apart.get(e), weight / e.a, got)
-  }
-  const without = new Map([...apart].map(([e, w]) => [e, w.total > 0 ? w.joint.map(j => clip(j / w.total)) : prior]))
-  return {
-    pEvidence: clip(sum.total),
-    marginals: sum.total > 0 ? sum.joint.map(j => clip(j / sum.total)) : prior,
-    without,
-  }
-
-  function linkOf(finding: number, cause: number): number {
-    return q[finding]?.[cause] ?? 0
   }
 }
 

@@ -3,7 +3,7 @@ import type { Cause, Check } from '../catalogue'
 import { CHECKS, SIGNS, fits, strongSignsOf } from '../catalogue'
 import type { InPlay } from './inPlay'
 import type { Evidence, Posterior } from './network'
-import { NO, YES, binaryEntropy, entropyOf, infer } from './network'
+import { binaryEntropy, entropyOf, prepared } from './network'
 import type { Report } from './reports'
 
 /** A check that settles less than this is not worth suggesting. Bits. */
@@ -50,14 +50,23 @@ export interface Suggestion {
   /** why it has to wait */ waits: string | null
 }
 
+/** What else decides which checks are worth it. */
+interface Asked {
+  /** left out with a reason, or not to be done here */
+  skipped: ReadonlySet<string>
+  /** a shop that opens at once what is locked or has no compression */
+  openAtOnce: boolean
+  /** what leads explains all that was seen */
+  explained: boolean
+}
+
 export function suggestions(
   facts: EngineFacts,
   few: InPlay,
   base: Posterior,
   evidence: Evidence[],
   reports: Report[],
-  skipped: ReadonlySet<string>,
-  openAtOnce = false,
+  { skipped, openAtOnce, explained }: Asked,
 ): Suggestion[] {
   const known = new Set(reports.map(r => r.sign))
   const done = new Set(reports.filter(r => !r.claimed).map(r => SIGNS.get(r.sign)?.check))
@@ -80,15 +89,21 @@ export function suggestions(
   const lead = leadOf(base.marginals)
   const pLead = base.marginals[lead] ?? 0
   const proofs = proofsOf(few.causes[lead], reports)
-  const all = open
-    .map(check => suggest(check, few, evidence, base, { bitsNow, asked }, known))
+  // what each would settle, roughly; then exactly for those that are worth it
+  const rough = open
+    .map(check => ({ check, worth: roughly(check, few, base, asked, known) / minutesOf(check) }))
+    .sort((a, b) => b.worth - a.worth)
+  const close = rough.filter(({ check }, i) => i < CLOSELY || check.shows.some(sign => proofs.has(sign.id)))
+  const ask = prepared(few.network, evidence)
+  const all = close
+    .map(({ check }) => suggest(check, few, ask, base, { bitsNow, asked }, known))
     .map(s => (pLead >= LEADS && s.check.shows.some(sign => proofs.has(sign.id)) ? { ...s, proves: true as const } : s))
     .filter(
       s =>
         s.proves ||
         (s.bits > LEAST_BITS &&
-          pLead < CERTAIN &&
-          !(pLead >= LEADS && s.outcomes.every(o => o.lead === few.causes[lead]))),
+          !(explained && pLead >= CERTAIN) &&
+          !(explained && pLead >= LEADS && s.outcomes.every(o => o.lead === few.causes[lead]))),
     )
   // what running would make worse is looked for standing still, before anything is run
   const stillBefore = few.causes.flatMap((cause, i) => {
@@ -175,9 +190,12 @@ const NEEDS_TURNING = new Set([
   'starter',
 ])
 
+/** What no finding has lifted is asked after as well, this much: it may be there beside it. */
+const UNASKED = 0.1
+
 /** Which causes the findings ask after: the share of each likelihood that the findings made, and not its share of all jobs. */
 const askedBy = ({ network }: InPlay, { marginals }: Posterior): Float64Array =>
-  marginals.map((p, i) => (p > 0 ? Math.max(0, p - (network.causes[i]?.prior ?? 0)) / p : 0))
+  marginals.map((p, i) => (p > 0 ? Math.max(UNASKED, (p - (network.causes[i]?.prior ?? 0)) / p) : 0))
 
 const leadOf = (marginals: Float64Array): number =>
   marginals.reduce((best, p, i) => (p > (marginals[best] ?? 0) ? i : best), 0)
@@ -187,6 +205,42 @@ function proofsOf(cause: Cause | undefined, reports: Report[]): Set<string> {
   const own = cause ? strongSignsOf(cause) : []
   const looked = new Set(reports.filter(r => !r.claimed).map(r => r.sign))
   return new Set(own.some(sign => looked.has(sign)) ? [] : own)
+}
+
+/** Only so many checks are worked out exactly. */
+const CLOSELY = 10
+
+const minutesOf = (check: Check): number => check.minutes + GETTING_THERE + (check.runs ? STARTING : 0)
+
+/**
+ * What a check would settle of the causes that the findings ask after, taken one by one as if the others stood where they stand: quick, and right
+ * enough to leave out what is not worth a closer look. Bits.
+ */
+function roughly(
+  check: Check,
+  { network, signAt }: InPlay,
+  { marginals }: Posterior,
+  asked: Float64Array,
+  known: ReadonlySet<string>,
+): number {
+  let sum = 0
+  for (const sign of check.shows) {
+    if (known.has(sign.id)) continue
+    const q = network.q[signAt.get(sign.id) ?? 0]
+    if (!q) continue
+    const absent = marginals.reduce((x, p, i) => x * (1 - p * (q[i] as number)), 1 - sign.leak)
+    for (const [i, p] of marginals.entries()) {
+      const link = q[i] as number
+      if (link === 0 || p <= 0 || absent >= 1) continue
+      const without = absent / (1 - p * link)
+      const no = (p * (1 - link) * without) / absent
+      const yes = (p * (1 - (1 - link) * without)) / (1 - absent)
+      sum +=
+        (asked[i] as number) *
+        Math.max(0, binaryEntropy(p) - absent * binaryEntropy(no) - (1 - absent) * binaryEntropy(Math.min(1, yes)))
+    }
+  }
+  return sum
 }
 
 interface Branch {
@@ -201,21 +255,25 @@ interface Branch {
  */
 function suggest(
   check: Check,
-  { network, causes, signAt }: InPlay,
-  evidence: Evidence[],
+  { causes, signAt }: InPlay,
+  ask: ReturnType<typeof prepared>,
   base: Posterior,
   { bitsNow, asked }: { bitsNow: number; asked: Float64Array },
   known: ReadonlySet<string>,
 ): Suggestion {
   const signs = check.shows.filter(s => !known.has(s.id))
   const at = signs.map(s => signAt.get(s.id) ?? 0)
-  const none = infer(network, [...evidence, ...at.map(NO)])
+  const none = ask(at)
+  // one of them there and the others not is the others not, without none of them
   const branches = signs.map((sign, k): Branch => {
-    const { pEvidence, marginals } = infer(network, [
-      ...evidence,
-      ...at.map((finding, j) => (j === k ? YES(finding) : NO(finding))),
-    ])
-    return { sign: sign.id, seen: sign.seen, weight: pEvidence, marginals }
+    const others = ask(at.filter((_, j) => j !== k))
+    const weight = Math.max(0, others.pEvidence - none.pEvidence)
+    const marginals = others.marginals.map((p, i) =>
+      weight > 0
+        ? Math.min(1, Math.max(0, (p * others.pEvidence - (none.marginals[i] as number) * none.pEvidence) / weight))
+        : p,
+    )
+    return { sign: sign.id, seen: sign.seen, weight, marginals }
   })
   branches.push({ sign: null, seen: 'nothing of it', weight: none.pEvidence, marginals: none.marginals })
   const sum = branches.reduce((a, b) => a + b.weight, 0) || 1
@@ -230,12 +288,11 @@ function suggest(
     0,
     open(base.marginals) - branches.reduce((h, b) => h + (b.weight / sum) * open(b.marginals), 0),
   )
-  const minutes = check.minutes + GETTING_THERE + (check.runs ? STARTING : 0)
   const outcomes = branches
     .map(({ sign, seen, weight, marginals }): Outcome => {
       const lead = leadOf(marginals)
       return { sign, seen, p: weight / sum, lead: causes[lead] as Cause, pLead: marginals[lead] ?? 0 }
     })
     .filter(o => o.p > 0.01 && o.lead)
-  return { check, bits, bitsPerMin: bits / check.minutes, worth: settles / minutes, outcomes, waits: null }
+  return { check, bits, bitsPerMin: bits / check.minutes, worth: settles / minutesOf(check), outcomes, waits: null }
 }

@@ -7,12 +7,14 @@ import type { MachineKind } from '../engine/words'
 import type { JobFile } from '../entries/file'
 import type { Entry } from '../entries/types'
 import { heldBack } from '../next/allowed'
+import { checksOf, lineOf } from '../next/line'
 import type { Archetype } from './archetypes'
 import { factsOf } from './archetypes'
 import type { Acted } from './act'
 import { act } from './act'
 import { entriesOf, sheetOf } from './bridge'
 import type { PracticeEngine } from './engine'
+import { FAULTS } from './faults'
 import type { Observation } from './observe'
 import { hasCheck, observe } from './observe'
 
@@ -20,6 +22,8 @@ import { hasCheck, observe } from './observe'
 const SURE = 0.9
 /** Nobody looks longer than this at one engine before he names what leads, minutes. */
 const MOST_MINUTES = 240
+/** And no longer than this for what the cause that is named does not explain, minutes. */
+const MOST_LOOKED_ON = 60
 
 /** How the next check is chosen; null: give up and name what leads. */
 export type Picking = (d: JobDiagnosis, open: readonly string[], file: JobFile) => string | null
@@ -49,7 +53,11 @@ const entry = (draft: object, n: number): Entry =>
 
 /** By the diagnosis itself: its own next check. */
 export const ownNext: Picking = (d, open, file) => {
-  const { stops } = assess(file)
+  const { stops, next } = assess(file)
+  const line = lineOf({ looks: next, stops, fact: null, currency: file.policy.currency, named: false }, d)
+  // what the rail shows first that this engine has
+  const shown = line.flatMap(move => (move.waits ? [] : checksOf(move).filter(id => open.includes(id))))[0]
+  if (shown) return shown
   const may = d.next.filter(s => open.includes(s.check.id) && !heldBack(s.check, stops))
   return (may.find(s => !s.waits) ?? may[0])?.check.id ?? null
 }
@@ -67,6 +75,8 @@ export interface Worked {
   ranked: string[]
   checks: number
   minutes: number
+  /** minutes after which it was named, and stayed so */
+  sureAt: number
   /** harm done on the way by checks that run or crank it, plain units */
   harm: number
   observed: Observation[]
@@ -110,11 +120,20 @@ export function work(engine: PracticeEngine, pick: Picking): Worked {
   const all = [...CHECK_BY_ID.keys()].filter(
     id => id !== 'story' && hasCheck(a, id) && fits(CHECK_BY_ID.get(id)?.needs, facts),
   )
+  const lacking = [...CHECK_BY_ID.keys()].filter(id => !all.includes(id))
+  let sure = null as { cause: string; minutes: number } | null
   for (;;) {
-    const d = diagnoseJob(file)
+    const d = diagnoseJob(file, lacking)
+    // what the model can't have is no wrong name of it
+    d.likely = d.likely.filter(l => l.cause.id in FAULTS)
     const open = all.filter(id => !observed.some(o => o.check === id))
     const lead = d.likely[0]
-    const next = (lead?.p ?? 0) >= SURE || minutes >= MOST_MINUTES ? null : pick(d, open, file)
+    // named is what leads once it explains what was seen: two faults are easily taken for one
+    if ((lead?.p ?? 0) < SURE) sure = null
+    else if (sure?.cause !== lead?.cause.id) sure = { cause: lead?.cause.id ?? '', minutes }
+    const looked = sure ? minutes - sure.minutes : 0
+    const done = (sure && (!d.unexplained.length || looked >= MOST_LOOKED_ON)) || minutes >= MOST_MINUTES
+    const next = done ? null : pick(d, open, file)
     if (next) {
       see(next)
       continue
@@ -124,6 +143,7 @@ export function work(engine: PracticeEngine, pick: Picking): Worked {
       said: lead?.p ?? 0,
       ranked: d.likely.map(l => l.cause.id),
       checks: observed.length,
+      sureAt: sure?.minutes ?? minutes,
       ...{ minutes, harm, observed, lost, file, engine: current },
     }
   }
