@@ -93,7 +93,10 @@ export function suggestions(
   const rough = open
     .map(check => ({ check, worth: roughly(check, few, base, asked, known) / minutesOf(check) }))
     .sort((a, b) => b.worth - a.worth)
-  const close = rough.filter(({ check }, i) => i < CLOSELY || check.shows.some(sign => proofs.has(sign.id)))
+  const opener = rough.find(({ check }) => check.opens)?.check
+  const close = rough.filter(
+    ({ check }, i) => i < CLOSELY || check === opener || check.shows.some(sign => proofs.has(sign.id)),
+  )
   const ask = prepared(few.network, evidence)
   const all = close
     .map(({ check }) => suggest(check, few, ask, base, { bitsNow, asked }, known))

@@ -23,6 +23,9 @@ import { signs as oilPressure } from './oil_pressure/signs'
 import { signs as fasteners } from './fasteners/signs'
 import { signs as oilKind } from './oil_kind/signs'
 import { signs as oil } from './oil/signs'
+import { signs as oilUse } from './oil_use/signs'
+import { signs as pumpRig } from './pump_rig/signs'
+import { signs as valveLeak } from './valve_leak/signs'
 import { signs as part } from './part/signs'
 import { signs as plug } from './plug/signs'
 import { signs as smoke } from './smoke/signs'
@@ -54,6 +57,9 @@ const SIGNS = {
   mix,
   oil,
   oil_kind: oilKind,
+  oil_use: oilUse,
+  pump_rig: pumpRig,
+  valve_leak: valveLeak,
   part,
   plug,
   smoke,

@@ -118,7 +118,7 @@ export const BOTTOM = inGroup('bottom', [
     damages: 'A bent rod, if it is forced; fire.',
     cure: 'Plug out, dry, no sparks; then the needle, then the oil.',
     always: 'liquid_fuel free_plug_out turns_locked',
-    often: 'oil_petrol says_wont_turn carb_overflows',
+    often: 'oil_petrol says_wont_turn',
     sometimes: 'oil_high plug_fuel was_tipped says_oil_rises oil_thin says_leak click_lamp',
   }),
   cause('lock_oil', 'Cylinder full of oil', {

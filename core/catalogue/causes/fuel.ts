@@ -93,8 +93,9 @@ export const FUEL = inGroup('fuel', [
     cure: 'Needle and seat, float level; stand test before fresh oil.',
     always: 'carb_overflows needle_ring',
     often: 'plug_fuel',
-    sometimes: 'oil_petrol oil_high smoke_black says_wont_start says_oil_rises plug_sooty says_leak wet_fuel',
-    seldom: 'liquid_fuel turns_locked oil_thin',
+    sometimes:
+      'liquid_fuel oil_thin oil_petrol oil_high smoke_black says_wont_start says_oil_rises plug_sooty says_leak wet_fuel',
+    seldom: 'turns_locked',
   }),
   cause('vacuum_tap_dead', 'Vacuum tap does not open', {
     needs: { fuelFeed: ['vacuum_tap'] },

@@ -51,7 +51,7 @@ export const OIL = inGroup('oil', [
     cure: 'Drain, cure the path, stand test, then fresh oil.',
     always: 'oil_petrol',
     often: 'oil_high oil_thin says_oil_rises',
-    sometimes: 'carb_overflows smoke_black liquid_fuel says_smoke pressure_low',
+    sometimes: 'smoke_black liquid_fuel says_smoke pressure_low',
   }),
   cause('coolant_in_oil', 'Coolant in the oil', {
     needs: { cooling: 'liquid', sump: true },

@@ -74,7 +74,6 @@ export const FIRST = [
       oil_milky    Milky                 0.01
       oil_metal    Metal glitters in it  0.02
       oil_thin     Thin as water         0.02
-      milk_under_cap  Milk under the cap, the oil below it clean  0.01
     `,
   }),
   check('turn', 'Turn it by hand', {
@@ -261,6 +260,15 @@ export const FIRST = [
     how: 'Each in turn, to its torque: loose ones, or tight and wet all the same?',
     signs: `
       joint_tight_wet  Wet at a joint with its bolts tight  0.005
+    `,
+  }),
+  check('cap', 'Look under the filler cap', {
+    minutes: 1,
+    tools: 'light',
+    needs: { sump: true },
+    how: 'Milk under the cap alone, and clean oil on the stick, is water that condensed.',
+    signs: `
+      milk_under_cap  Milk under the cap, the oil below it clean  0.01
     `,
   }),
   check('oil_bottle', 'Which oil is in it? Read the bottle', {
