@@ -1,11 +1,16 @@
 <script setup lang="ts">
+import { SIGNS } from '#core/catalogue'
 import type { Diagnosis, Likely, Why } from '#core/diagnosis/diagnose'
 
 /** The causes with their likelihood; each opens what made it. */
 const sheet = useSheet()
 const d = computed(() => sheet.diagnosis.value)
 const open = ref<string | null>(null)
-const told = (w: Why): string => `${w.there ? '' : 'not: '}${w.seen}${w.claimed ? ' (claimed)' : ''}`
+const told = (w: Why): string =>
+  `${w.there ? '' : 'not: '}${w.seen}${w.claimed ? ' (claimed)' : ''}${w.gone ? ' (as found; gone since the work)' : ''}`
+const stands = (l: Likely): string | null =>
+  l.cured ? 'Gone since the work.' : l.state ? 'A state: what made it is still to be named.' : null
+const seen = (sign: string): string => SIGNS.get(sign)?.seen ?? sign
 /** what the shares rest on, where no finding lifts a cause */
 const RESTS_ON: Partial<Record<Diagnosis['basis'], string>> = {
   nothing_found: 'Nothing is found yet. These are only the commonest faults of this class of engine.',
@@ -37,7 +42,8 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
           @click="open = open === l.cause.id ? null : l.cause.id"
         >
           <span class="n">{{ i + 1 }}</span><span class="name"
-            >{{ l.cause.name }}<small v-if="l.for[0]">{{ told(l.for[0]) }}</small></span
+            >{{ l.cause.name }}<small v-if="stands(l)">{{ stands(l) }}</small
+            ><small v-if="l.for[0]">{{ told(l.for[0]) }}</small></span
           >
           <span class="track" aria-hidden="true"
             ><i :style="{ width: `${Math.max(1, pct(l.p))}%` }" :class="{ strong: l.p >= 0.6 }"
@@ -67,12 +73,17 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
           <p class="note">Cure: {{ l.cause.cure }}</p>
           <p class="lab">
             In {{ (100 * l.cataloguePrior).toFixed(1) }} % of such jobs by the catalogue<template v-if="mine(l)"
-              >; with this shop's own closed jobs counted, {{ (100 * l.prior).toFixed(1) }} %</template
+              >; with this shop's own {{ d.closedJobs }} closed jobs counted,
+              {{ (100 * l.prior).toFixed(1) }} %</template
             >.
           </p>
         </div>
       </li>
     </ol>
+    <p v-if="d.unexplained.length && (d.likely[0]?.p ?? 0) >= 0.75" class="bar" data-test="unexplained">
+      Not explained by it: {{ d.unexplained.map(s => seen(s).toLowerCase()).join(', ') }}. A second fault, or a finding
+      to look at again.
+    </p>
     <p v-if="d.leftOut" class="note">{{ d.leftOut }} less telling findings are left out of the sum.</p>
   </section>
 </template>

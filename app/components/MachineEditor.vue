@@ -21,7 +21,7 @@ import {
 } from '#core/engine/words'
 import { METER_SOURCES, METER_UNITS } from '#core/words/counter'
 import type { MachineKind } from '#core/engine/words'
-import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
+import { compressionBand } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES } from '#core/spec/specValue'
 import { shownIn } from '#core/units/unitRound'
 
@@ -36,7 +36,7 @@ const fault = (field: string): string =>
   props.faults.find(f => f.field === field || f.field.endsWith(`.${field}`))?.message ?? ''
 const two = computed(() => draft.value.facts.cycle === 'two')
 const sump = computed(() => !two.value)
-const thumb = computed(() => shownIn(COMPRESSION_BANDS[draft.value.facts.engineClass].look, 'kPa', props.pressureUnit))
+const thumb = computed(() => shownIn(compressionBand(draft.value.facts).look, 'kPa', props.pressureUnit))
 const SHEET = [
   { item: 'oil_capacity', label: 'Whole oil fill', units: ['mL', 'L', 'US_floz'], kind: 'volume', sump: true },
   { item: 'oil_full_mark', label: 'Oil at the full mark', units: ['mL', 'L', 'US_floz'], kind: 'volume', sump: true },

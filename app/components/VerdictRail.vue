@@ -51,7 +51,7 @@ const {
         <h2 class="lab">What it looks like</h2>
         <ul class="likely">
           <li v-for="l in likely" :key="l.cause.id">
-            <span>{{ l.cause.name }}</span><span class="lab">{{ l.words }}</span
+            <span>{{ l.cause.name }}</span><span class="lab">{{ l.cured ? 'gone since the work' : l.words }}</span
             ><i aria-hidden="true"><b :style="{ width: `${Math.round(100 * l.p)}%` }" /></i>
           </li>
         </ul>
@@ -63,6 +63,7 @@ const {
           <b>{{ lead.title }}</b> <span class="lab">{{ lead.minutes }} min</span>
         </p>
         <p class="why">{{ lead.why }}</p>
+        <p v-if="lead.thought" class="why thought" data-test="thought">{{ lead.thought }}</p>
         <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
         <span class="acts"
           ><ElButton v-if="may(lead)" type="primary" @click="start(lead)">
@@ -77,7 +78,7 @@ const {
             ><ElButton @click="skipping = false">Back</ElButton></span
           >
         </form>
-        <table v-if="lead.outcomes.length" class="then2">
+        <table v-if="lead.outcomes.length > 2" class="then2">
           <caption class="sr">
             What each answer would do
           </caption>

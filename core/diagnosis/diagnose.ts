@@ -74,6 +74,7 @@ export interface Diagnosis {
   entropyBits: number
   reports: Report[]
   /** reports that were left out of the sum */ leftOut: number
+  /** jobs of this shop, closed, that its shares rest on beside the catalogue's */ closedJobs: number
 }
 
 /** In words, because a figure of 74 % is not better known than that. */
@@ -175,6 +176,7 @@ export function diagnose(
     entropyBits: entropyOf(now),
     reports,
     leftOut,
+    closedJobs: counts?.total ?? 0,
   }
 
   /** What the likelihood of a cause does when a report is taken out; a certain negative is weighed beside the most telling reports only. */
@@ -211,7 +213,7 @@ function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): str
 }
 
 /** A cause this likely, with a sign of its own seen, is proved as far as looking goes. */
-const PROVED = 0.95
+const PROVED = 0.9
 
 function provedBy(lead: Likely | undefined, found: readonly Report[]): Cause | null {
   if (!lead || lead.p < PROVED || lead.state) return null

@@ -19,6 +19,8 @@ export interface Move {
   check: Check | null
   look: NextLook | null
   fact: LookFirst | null
+  /** the two answers that count, and what each would do, in a sentence; null where it is no check */
+  thought: string | null
   /** what each answer of a check would do */
   outcomes: Outcome[]
   /** why it has to wait */
@@ -67,15 +69,33 @@ export const checksOf = ({ check, look }: Move): readonly string[] =>
         ]
       : []
 
-const plain = { caution: null, check: null, look: null, fact: null, outcomes: [], waits: null }
+const plain = { thought: null, caution: null, check: null, look: null, fact: null, outcomes: [], waits: null }
 const ofLook = (look: NextLook): Move => ({
   ...plain,
   ...{ id: look.id, title: look.title, minutes: look.minutes, why: look.why, look, kind: look.form },
 })
 
+/** Under this nothing leads that is worth a name. */
+const OPEN = 0.3
+
+/** One line of thought: the likeliest answer that shows something, and the answer that shows nothing of it. */
+function thoughtOf({ outcomes, proves }: Suggestion): string | null {
+  const shown = outcomes.filter(o => o.sign !== null).sort((x, y) => y.p - x.p)[0]
+  const none = outcomes.find(o => o.sign === null)
+  if (!shown) return null
+  const says = (o: Outcome): string => `${o.lead.name.toLowerCase()} (${Math.round(100 * o.pLead)} %)`
+  const yes = `${shown.seen}: ${proves ? 'that proves' : 'then it is'} ${says(shown)}`
+  if (!none) return `${yes}.`
+  if (none.pLead < OPEN) return `${yes}. If not, it is still open.`
+  return none.lead === shown.lead
+    ? `${yes}. If not, it still leads, with ${Math.round(100 * none.pLead)} %.`
+    : `${yes}. If not, ${says(none)}.`
+}
+
 const ofCheck = (s: Suggestion): Move => ({
   ...plain,
   ...{ id: s.check.id, title: s.check.name, minutes: s.check.minutes, why: s.check.how },
+  thought: thoughtOf(s),
   caution: s.check.caution ?? null,
   check: s.check,
   outcomes: s.outcomes

@@ -1,3 +1,4 @@
+import type { EngineFacts } from '../engine/facts'
 import type { EngineClass } from '../engine/words'
 import type { SpecItem } from './specItems'
 
@@ -9,6 +10,20 @@ export const COMPRESSION_BANDS: Record<EngineClass, { low: number; high: number;
   M4: { low: 1000, high: 1350, look: 900, fail: 750 },
   T4: { low: 830, high: 1100, look: 690, fail: 620 },
   D4: { low: 2400, high: 3100, look: 2200, fail: 1900 },
+}
+
+/** A side-valve engine squeezes so much of what an overhead-valve one of its class does: its chamber lies beside the bore. Rule of thumb. */
+const SIDE_VALVE = 0.65
+
+/** What engines of this kind usually read, and where one looks further: by class and valve gear, kPa at sea level, no release at work. */
+export function compressionBand({
+  engineClass,
+  valves,
+}: Pick<EngineFacts, 'engineClass' | 'valves'>): (typeof COMPRESSION_BANDS)[EngineClass] {
+  const band = COMPRESSION_BANDS[engineClass]
+  if (valves !== 'side') return band
+  const lower = (kpa: number): number => Math.round((SIDE_VALVE * kpa) / 5) * 5
+  return { low: lower(band.low), high: lower(band.high), look: lower(band.look), fail: lower(band.fail) }
 }
 
 /** Hours between oil changes. General workshop-manual practice. */

@@ -3,7 +3,7 @@ import type { CompressionBody } from '#core/entries/compression/schema'
 import { mlText, NO_WET_TEST, noWetTest, wetOil } from '#core/compression/wetOil'
 import type { Quantity } from '#core/units/quantity'
 import { COMPRESSION_FEELS, RELEASE_STATES, TEMPERATURES } from '#core/words/looks'
-import { COMPRESSION_BANDS } from '#core/spec/rulesOfThumb'
+import { compressionBand } from '#core/spec/rulesOfThumb'
 import { SPEC_SOURCES, specFor } from '#core/spec/specValue'
 import { didYouMean } from '#core/spec/didYouMean'
 import { convert } from '#core/units/unitConvert'
@@ -96,10 +96,12 @@ const doubt = computed(() => {
 const { judged } = form
 
 /** a bar from nothing to half over the class's band, with the limit and both readings on it */
-const band = computed(() => COMPRESSION_BANDS[facts.value.engineClass])
-const limit = computed(() =>
-  specFor('compression_limit', sheet.job.value.spec, facts.value.engineClass, facts.value.displacementCc),
-)
+const band = computed(() => compressionBand(facts.value))
+const limit = computed(() => {
+  const { engineClass, displacementCc } = facts.value
+  const figure = specFor('compression_limit', sheet.job.value.spec, engineClass, displacementCc)
+  return figure?.source === 'rule_of_thumb' ? { ...figure, value: band.value.look } : figure
+})
 const full = computed(() => band.value.high * 1.25)
 const ticks = computed(() => {
   const top = convert(full.value, 'kPa', draft.value.unit || 'bar')

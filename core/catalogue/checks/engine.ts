@@ -163,6 +163,7 @@ export const ENGINE = [
     minutes: 4,
     tools: 'rod to the ear',
     runs: true,
+    before: ['rock'],
     how: 'Cold, warm, load; plug shorted; half speed or every turn?',
     caution: 'A big-end knock is not run any longer than it takes to hear it.',
     signs: `

@@ -12,7 +12,7 @@ import type { WetOil } from '../../compression/wetOil'
 import { mlText, NO_WET_TEST, noWetTest, riseByVolume, wetOil } from '../../compression/wetOil'
 import type { JobFile } from '../file'
 import type { Judgement, Mark } from '../../judgement'
-import { COMPRESSION_BANDS } from '../../spec/rulesOfThumb'
+import { compressionBand } from '../../spec/rulesOfThumb'
 import { SPEC_SOURCES, sourceWords, specFor } from '../../spec/specValue'
 import type { Quantity } from '../../units/quantity'
 import { convert } from '../../units/unitConvert'
@@ -87,9 +87,11 @@ export function judgeCompression(
   const fitted = body.release === 'working' || (body.release === 'unknown' && file.facts.release !== 'none')
   // what the geometry says of this very engine is better than the figure of its class
   const byGeometry = expected !== null && (!spec || spec.source === 'rule_of_thumb')
+  const band = compressionBand(file.facts)
   const verdict = compVerdict({
     pStdKpa,
-    limitKpa: byGeometry ? null : (spec?.value ?? COMPRESSION_BANDS[file.facts.engineClass].look),
+    // and of a class the valve gear says more than the class alone
+    limitKpa: byGeometry ? null : spec && spec.source !== 'rule_of_thumb' ? spec.value : band.look,
     expectedKpa: expected?.pKpa ?? null,
     autoRelease: fitted,
     releaseDisabled: false,
@@ -123,6 +125,10 @@ export function judgeCompression(
     details.push(
       `Reads ${asRead(body.dry)}${corrected}; the figure used is ${show(verdict.limitUsedKpa)} (${source}).${!passed && thumb ? " A rule of thumb makes it doubtful; it can't condemn." : ''}`,
     )
+    if (thumb && !byGeometry && !fitted)
+      details.push(
+        `${file.facts.valves === 'side' ? 'Side-valve engines' : 'Engines'} of this class usually read ${show(band.low)} to ${show(band.high)}.`,
+      )
     if (passed) details.push('Good compression does not clear the bore by itself.')
     if (used?.conflict)
       details.push("The sheet's sources disagree on this figure: see which one is right for this engine.")

@@ -3,7 +3,7 @@ import { convert } from '../../units/unitConvert'
 import type { Entry } from '../types'
 import type { JobFile } from '../file'
 import { keptOf } from '../kept'
-import { COMPRESSION_BANDS } from '../../spec/rulesOfThumb'
+import { compressionBand } from '../../spec/rulesOfThumb'
 import type { CompressionJudgement } from './judge'
 import { judgeCompression } from './judge'
 import type { Logged } from '../../log/entry'
@@ -52,7 +52,7 @@ function released(
       .compression.filter(e => e.body.ofCylinder !== entry.body.ofCylinder && e.body.release === entry.body.release)
       .map(e => kpa(e.body.dry)),
   )
-  const low = dry < UNDER_NEIGHBOUR * best || dry < NEXT_TO_NOTHING * COMPRESSION_BANDS[file.facts.engineClass].look
+  const low = dry < UNDER_NEIGHBOUR * best || dry < NEXT_TO_NOTHING * compressionBand(file.facts).look
   return [
     ['comp_none', false],
     ...(low ? [['comp_low', true] satisfies SignDraft] : []),
