@@ -104,7 +104,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await makeSafe(page)
-  await page.getByRole('button', { name: 'Leak-down' }).click()
+  await page.getByRole('button', { name: 'Leak-down', exact: true }).click()
   await page.getByLabel('Regulator', { exact: true }).fill('7')
   await page.getByLabel('Cylinder holds', { exact: true }).fill('8')
   await page.getByRole('button', { name: /Log the leak-down/ }).click()

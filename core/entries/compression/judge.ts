@@ -40,7 +40,7 @@ const NEXT_TO_NOTHING_KPA = 100
 /** Then only a rise of this much points at the rings. kPa. */
 const CLEAR_RISE_KPA = 100
 
-/** From a reading under this share of its figure, a rise smaller than this (kPa) tells nothing: the way out is too large for oil to seal. Shop judgement. */
+/** From a reading under this share of its figure a rise smaller than the next figure (kPa) tells nothing at all: the way out is too large for oil to seal. From any low reading it points at no ring. Shop judgement. */
 const FAR_UNDER = 1 / 3
 
 const LEAST_RISE_KPA = 70
@@ -243,6 +243,9 @@ function pairOf(
     priors: null,
     verdict,
   })
+  // a rise that is small in itself points at no ring, whatever share it is of a low reading
+  const low = limitKpa !== null && pStdKpa < limitKpa
+  if (low && rise < LEAST_RISE_KPA && (status === 'rings' || status === 'both')) return 'too_low_to_tell'
   if (!oil.taken)
     return oil.asked && rise > SMALL_RISE * dryKpa && rise <= oil.byVolume * dryKpa ? 'volume_unknown' : status
   // what leaks gains less by a smaller chamber than what is tight: under what its volume gives, and yet no lower, it changed nothing

@@ -48,6 +48,9 @@ describe('compression in words', () => {
     expect(saysOf(2, 2.2).pair).toBe('too_low_to_tell')
     expect(saysOf(2.5, 3.15).pair).toBe('too_low_to_tell')
     expect(saysOf(2.5, 3.3).pair).not.toBe('too_low_to_tell')
+    // from any low reading: two thirds of a bar point at no ring, a whole bar does
+    expect(saysOf(2.8, 3.45).pair).toBe('too_low_to_tell')
+    expect(saysOf(2.8, 3.9).pair).toBe('rings')
   })
   it('kicking back asks for the key, weak by feel for a gauge', () => {
     const feel = (f: 'kicks' | 'weak' | 'normal') =>
