@@ -60,7 +60,7 @@ const {
       <section v-if="lead && !a.closed" data-test="next">
         <h2 class="lab">Look at next</h2>
         <p class="nexttitle">
-          <b>{{ lead.title }}</b> <span class="lab">{{ lead.minutes }} min</span>
+          <b>{{ lead.title }}</b> <span class="lab min">{{ lead.minutes }} min</span>
         </p>
         <p class="why">{{ lead.why }}</p>
         <p v-if="lead.thought" class="why thought" data-test="thought">{{ lead.thought }}</p>
@@ -129,6 +129,9 @@ section:last-child {
 }
 h2.lab {
   margin-bottom: 5px;
+}
+.min {
+  white-space: nowrap;
 }
 .typing {
   padding: 8px 16px;

@@ -225,10 +225,11 @@ function provedBy(lead: Likely | undefined, found: readonly Report[]): Cause | n
 function rootsFirst(order: number[], causes: readonly Cause[], p: Float64Array): number[] {
   const ranked = [...order]
   for (const state of order.filter(i => causes[i]?.madeBy)) {
-    const makers = order.filter(
+    // the strongest of them: order falls
+    const maker = order.find(
       i => causes[state]?.madeBy?.includes(causes[i]?.id ?? '') && (p[i] ?? 0) >= MAKES * (p[state] ?? 0),
     )
-    const last = Math.max(-1, ...makers.map(i => ranked.indexOf(i)))
+    const last = maker === undefined ? -1 : ranked.indexOf(maker)
     const at = ranked.indexOf(state)
     if (last > at) {
       ranked.splice(at, 1)
