@@ -9,6 +9,7 @@ import { essentials } from './essentials'
 import { schoolOf } from '../engine/schools'
 import { rulesHere } from '../entries/rule_here/rulesHere'
 import { CHECK_BY_ID, SIGNS } from '../catalogue'
+import { isApart, NEEDS_WHOLE } from './apart'
 import { reportsOf } from './reports'
 import type { TreeNode } from './tree'
 import { treeOf } from './tree'
@@ -25,7 +26,7 @@ export interface JobDiagnosis extends Diagnosis {
 export function diagnoseJob(file: JobFile, cannot: readonly string[] = []): JobDiagnosis {
   const inForce = entriesInForce(file.entries)
   const reports = reportsOf(inForce, file)
-  const skipped = new Set([...leftOutOf(inForce), ...cannot])
+  const skipped = new Set([...leftOutOf(inForce), ...cannot, ...(isApart(inForce) ? NEEDS_WHOLE : [])])
   const policy = rulesHere(file.policy, inForce)
   return {
     ...diagnose(file.facts, reports, file.counts, skipped, schoolOf(policy, 'look_first') === 'open'),

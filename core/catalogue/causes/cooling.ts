@@ -21,6 +21,7 @@ export const COOLING = inGroup('cooling', [
     always: 'coolant_low',
     often: 'runs_hot says_hot coolant_drips',
     sometimes: 'says_leak stopped_dead hot_only',
+    seldom: 'head_warped',
   }),
   cause('thermostat', 'Thermostat or water pump', {
     needs: { cooling: 'liquid' },

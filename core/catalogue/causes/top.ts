@@ -19,7 +19,7 @@ export const TOP = inGroup('top', [
     cure: 'First the cause, then measure: piston, hone, or next size.',
     often: 'bore_marks bore_scored_seen',
     sometimes:
-      'comp_low d_aluminium piston_smeared turns_tight smoke_blue says_no_power hiss_breather stopped_dead turns_weak wet_rises bore_over',
+      'skirt_picked_up comp_low d_aluminium piston_smeared turns_tight smoke_blue says_no_power hiss_breather stopped_dead turns_weak wet_rises bore_over',
   }),
   cause('ring_stuck', 'Ring stuck in its groove', {
     base: [0.025, 0.03, 0.02, 0.02, 0.02, 0.02],
@@ -94,7 +94,7 @@ export const TOP = inGroup('top', [
     base: [0, 0, 0.025, 0.04, 0.03, 0.02],
     what: 'Oil runs down the stems.',
     cure: 'Seals; guides by measure.',
-    often: 'smoke_start smoke_overrun says_uses_oil',
+    often: 'guide_loose smoke_start smoke_overrun says_uses_oil',
     sometimes: 'plug_oily oil_low says_smoke plug_sooty smoke_blue',
   }),
   cause('head_gasket', 'Head gasket blown', {
@@ -104,7 +104,7 @@ export const TOP = inGroup('top', [
     cure: 'Head flat by edge, new gasket, torque in steps.',
     often: 'hiss_joint gasket_track comp_low wet_same',
     sometimes:
-      'wet_head smoke_blue smoke_white bubbles coolant_low runs_hot breather_oily comp_none smoke_sweet says_no_power says_smoke says_hot says_wont_start',
+      'head_warped wet_head smoke_blue smoke_white bubbles coolant_low runs_hot breather_oily comp_none smoke_sweet says_no_power says_smoke says_hot says_wont_start',
     seldom: 'oil_milky coolant_oily',
   }),
   cause('release_open', 'Release stuck open', {
@@ -130,7 +130,7 @@ export const TOP = inGroup('top', [
     damages: 'Lean: scores the piston.',
     cure: 'Both seals, by pressure and vacuum.',
     always: 'case_leaks',
-    often: 'speed_changes plug_pale',
+    often: 'seal_worn speed_changes plug_pale',
     sometimes:
       'runs_hot says_dies surges says_wont_start smoke_blue says_no_power wet_top_seal piston_smeared wants_choke',
   }),

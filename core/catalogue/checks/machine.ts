@@ -70,6 +70,8 @@ export const MACHINE = [
       bore_scored_seen  Bore scored                   0.01
       rings_loose_seen  Wide ring gap or stuck rings  0.02
       bore_over         Bore or rings past their size  0.01
+      head_warped       Head warped, cracked or burnt through  0.006
+      guide_loose       A valve is loose in its guide  0.01
     `,
   }),
   check('sump_off', 'Sump or case open', {
@@ -138,8 +140,6 @@ export const MACHINE = [
   check('seal_lip', 'The seal by its lip', {
     minutes: 15,
     tools: 'spanners, light',
-    needs: { sump: true },
-    before: ['leaks'],
     how: 'Blade or pulley off: lip soft and whole, shaft smooth where it runs?',
     caution: 'Lead off, blade blocked.',
     signs: `

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { CAUSE_BY_ID, CHECK_BY_ID, CHECKS } from '#core/catalogue'
+import { isApart } from '#core/diagnosis/apart'
 import { diagnoseJob } from '#core/diagnosis/diagnoseJob'
 import { heldBack } from '#core/next/allowed'
 import { checksOf, lineOf } from '#core/next/line'
@@ -88,6 +89,24 @@ describe('what comes next', () => {
     const file = fileOf('mower', 'says_wont_start ok:oil_level ok:oil_smell ok:turn')
     const lacking = CHECKS.map(c => c.id).filter(id => id !== 'spark')
     expect(diagnoseJob(file, lacking).next.map(s => s.check.id)).toEqual(['spark'])
+  })
+})
+
+describe('an engine that lies open', () => {
+  it('is asked nothing that needs it whole, until it was seen whole again', () => {
+    const asked = (known: string) => diagnoseJob(fileOf('mower', known)).next.map(s => s.check.id)
+    const whole = ['compression', 'leakdown', 'spray_test', 'smoke', 'turn']
+    expect(asked('says_no_power slow_loss').some(id => whole.includes(id))).toBe(true)
+    const file = fileOf('mower', 'says_no_power slow_loss valve_burnt_seen')
+    expect(
+      diagnoseJob(file)
+        .next.map(s => s.check.id)
+        .filter(id => whole.includes(id)),
+    ).toEqual([])
+    const again = fileOf('mower', 'says_no_power slow_loss')
+    file.entries.push(...fileOf('mower', 'ok:turn').entries.map(e => ({ ...e, id: '01KZZZZZZZZZZZZZZZZZZZZZZZ' })))
+    expect(isApart(file.entries)).toBe(false)
+    expect(isApart(again.entries)).toBe(false)
   })
 })
 

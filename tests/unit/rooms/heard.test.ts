@@ -3,12 +3,18 @@ import { describe, expect, it } from 'vitest'
 import { CAUSES, CHECKS, SIGNS, strongSignsOf } from '#core/catalogue'
 import { diagnose } from '#core/diagnosis/diagnose'
 import { reportsOf } from '#core/diagnosis/reports'
+import { isHeard, SIZES_SILENT } from '#core/entries/measure/signs'
 import { roomOf } from '#core/entries/rooms'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import { UNHEARD } from '#core/entries/unheard'
 import { assess } from '#core/assess'
 import { notToRun } from '#core/judgement'
+import type { MeasureItem } from '#core/measure/items'
+import { MEASURE_PLANS } from '#core/measure/items'
+import type { PartKey } from '#core/teardown/parts'
+import { PART_PLANS } from '#core/teardown/parts'
+import { MARKS_SILENT, PART_SIGNS } from '#core/teardown/partSigns'
 import { ENGINES } from '../../vignettes/engines'
 import { entry, FACTS, file } from '../job/file'
 
@@ -53,6 +59,24 @@ describe('what was entered is heard', () => {
           true,
         ])
     }
+  })
+})
+
+describe('every mark and every size', () => {
+  it('points at a cause, or stands on the list of those that point at none', () => {
+    for (const [part, { look = {} }] of Object.entries(PART_PLANS) as [PartKey, { look?: object }][]) {
+      const [heard, silent] = [Object.keys(PART_SIGNS[part] ?? {}), MARKS_SILENT[part] ?? []]
+      for (const mark of Object.keys(look))
+        expect([part, mark, heard.includes(mark) !== silent.includes(mark)]).toEqual([part, mark, true])
+      for (const mark of [...heard, ...silent]) expect([part, mark, mark in look]).toEqual([part, mark, true])
+    }
+    for (const item of Object.keys(MEASURE_PLANS) as MeasureItem[])
+      expect([item, isHeard(item) !== SIZES_SILENT.includes(item)]).toEqual([item, true])
+  })
+  it('a mark is a sign of the catalogue that some cause makes', () => {
+    const made = new Set(CAUSES.flatMap(c => Object.values(c.shows).flat()))
+    for (const signs of Object.values(PART_SIGNS))
+      for (const sign of Object.values(signs)) expect([sign, made.has(sign)]).toEqual([sign, true])
   })
 })
 
