@@ -103,7 +103,11 @@ function firstLooks(condition: Condition, { facts, fuel }: AskedOf): Wanted[] {
     )
   else if (smell?.mark === 'open')
     looks.push(
-      first({ id: 'smell', title: 'Smell the oil', minutes: 1, why: 'Fuel in the oil reads like an overfill.' }),
+      // a sniff of its own: no second reading of the level
+      {
+        ...first({ id: 'smell', title: 'Smell the oil', minutes: 1, why: 'Fuel in the oil reads like an overfill.' }),
+        ...{ form: 'check' as const, check: 'oil_smell' },
+      },
     )
   if (facts.oiling === 'premix' && !lastSaid(condition, 'fuel', 'mix'))
     looks.push(

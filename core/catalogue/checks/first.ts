@@ -52,7 +52,6 @@ export const FIRST = [
   check('oil_smell', 'Smell the oil', {
     minutes: 1,
     tools: 'none',
-    form: 'oil',
     oneOf: true,
     needs: { sump: true },
     how: 'Wipe the stick on a rag and smell it before a high level is called an overfill.',

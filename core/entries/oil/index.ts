@@ -7,7 +7,6 @@ import { judgeOil, unsettled } from './judge'
 export const room: Room<'oil'> = {
   name: 'oil',
   stage: 'first_look',
-  answers: ['smell'],
   asked: facts => hasSump(facts) && 'essential',
   finding: true,
   judge: judgeOil,
