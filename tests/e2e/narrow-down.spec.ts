@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, logged, makeSafe, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -215,3 +215,54 @@ test('a wet test says how much oil is right and takes its volume out; a hand-hel
   await expect(page.locator('.desk')).toContainText('fills its chamber and locks it')
   await expect(page.getByLabel('Wet, a little oil in', { exact: true })).toHaveCount(0)
 })
+
+test('a high level is smelt with one touch; one line of thought stands in the rail, what is gone since the work stays on the list', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'Smokes since the oil change', 'smoke', { valves: 'push_rod' })
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+2')
+  await answerOil(page, '190')
+  await expect(next(page).locator('.nexttitle')).toContainText('Smell the oil')
+  await next(page).getByRole('button', { name: 'Go to it' }).click()
+  // one touch, and no second reading of the level
+  await page
+    .getByRole('button', { name: /^(Looks normal|Nothing to see|Nothing of it)$/ })
+    .first()
+    .click()
+  await expect(next(page).locator('.nexttitle')).toContainText('Look at the air filter and the breather')
+  await page.reload()
+  await expect(next(page).locator('.nexttitle')).toContainText('Look at the air filter and the breather')
+  await expect(leading(page)).toContainText('Overfilled with oil')
+
+  // another: the lash is gone, set, and gone from the engine; the cause stays on the list, as found
+  const held = await freshJob(page, "Won't start", 'wont_start', { valves: 'push_rod' })
+  const sound = { colour: 'brown', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null, note: null }
+  await logged(page, held, 'oil', { reading: { by: 'marks', pct: 70 }, ...sound }, 'by_eye')
+  await logged(page, held, 'turn_over', { feel: 'weak', method: 'rope', plugIn: true, note: null }, 'by_feel')
+  await openJob(page, `/jobs/${held}`)
+  await page.keyboard.press('Alt+3')
+  await expect(page.locator('[data-test=thought]')).toContainText(/: (then it is|that proves) .+ %\)\./)
+  const lash = (state: string, exhaust: number) => ({
+    ...{ ofCylinder: null, state, rockers: 'free', note: null },
+    inlet: { value: 0.12, unit: 'mm' },
+    exhaust: { value: exhaust, unit: 'mm' },
+  })
+  await logged(page, held, 'lash', lash('as_found', 0), 'measured')
+  await logged(page, held, 'lash', lash('set', 0.15), 'measured')
+  await openJob(page, `/jobs/${held}`)
+  await expect(leading(page)).toContainText('Valve held open, no lash')
+  await expect(leading(page)).toContainText('Gone since the work')
+})
+
+/** The level alone: the smell is left to its own check. */
+async function answerOil(page: Page, pct: string): Promise<void> {
+  await page
+    .getByLabel('Read how')
+    .or(page.getByRole('group', { name: 'Read how' }))
+    .getByText('On the stick')
+    .click()
+  await page.getByLabel('Level, 0 at low and 100 at full').fill(pct)
+  await chip(page, 'Smell', 'Not smelt').click()
+  await page.getByRole('button', { name: /Log the oil/ }).click()
+}
