@@ -1,12 +1,14 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Cause } from '../catalogue'
 import { SIGNS, strongSignsOf } from '../catalogue'
+import type { MachineKind } from '../engine/words'
 import type { ShopCounts } from '../engine/shopCounts'
 import { build, evidenceOf, narrowed } from './inPlay'
 import { entropyOf, infer, inferWeighed, prepared } from './network'
 import type { Evidence, Posterior } from './network'
 import type { Report } from './reports'
 import { asFound, notParked } from './reports'
+import { causesLacking } from './lacks'
 import type { Suggestion } from './suggest'
 import { suggestions } from './suggest'
 
@@ -93,8 +95,9 @@ export function diagnose(
   counts: ShopCounts | null = null,
   skipped: ReadonlySet<string> = new Set(),
   openAtOnce = false,
+  kind: MachineKind | null = null,
 ): Diagnosis {
-  const built = build(facts, counts)
+  const built = build(facts, counts, causesLacking(kind, asFound(reports)))
   const { causes, network, signAt } = built
   const found = notParked(asFound(reports), facts)
   const { used, leftOut } = tellingReports(found)

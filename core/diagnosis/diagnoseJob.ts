@@ -10,6 +10,8 @@ import { schoolOf } from '../engine/schools'
 import { rulesHere } from '../entries/rule_here/rulesHere'
 import { CHECK_BY_ID, SIGNS } from '../catalogue'
 import { isApart, NEEDS_WHOLE } from './apart'
+import { checksLacking } from './lacks'
+import type { Report } from './reports'
 import { reportsOf } from './reports'
 import type { TreeNode } from './tree'
 import { treeOf } from './tree'
@@ -24,12 +26,11 @@ export interface JobDiagnosis extends Diagnosis {
  * @param cannot checks that can't be done here
  */
 export function diagnoseJob(file: JobFile, cannot: readonly string[] = []): JobDiagnosis {
-  const inForce = entriesInForce(file.entries)
-  const reports = reportsOf(inForce, file)
-  const skipped = new Set([...leftOutOf(inForce), ...cannot, ...(isApart(inForce) ? NEEDS_WHOLE : [])])
+  const { inForce, reports, skipped } = askedOf(file, cannot)
   const policy = rulesHere(file.policy, inForce)
+  const openAtOnce = schoolOf(policy, 'look_first') === 'open'
   return {
-    ...diagnose(file.facts, reports, file.counts, skipped, schoolOf(policy, 'look_first') === 'open'),
+    ...diagnose(file.facts, reports, file.counts, skipped, openAtOnce, file.machineKind),
     essentials: essentials(reports, file.facts),
     minutesSpent: minutesOf(reports.filter(r => !r.claimed).map(r => r.sign)),
   }
@@ -37,8 +38,20 @@ export function diagnoseJob(file: JobFile, cannot: readonly string[] = []): JobD
 
 /** The fault tree from where a job stands; see `treeOf`. */
 export function treeOfJob(file: JobFile, depth = 3): TreeNode {
+  const { reports, skipped } = askedOf(file)
+  return treeOf(file.facts, reports, file.counts, skipped, depth, file.machineKind)
+}
+
+/** What a log says, and which checks are not asked: left out with a reason, not to be done here, lacking on this machine, or of a whole engine while it lies open. */
+function askedOf(
+  file: JobFile,
+  cannot: readonly string[] = [],
+): { inForce: Entry[]; reports: Report[]; skipped: Set<string> } {
   const inForce = entriesInForce(file.entries)
-  return treeOf(file.facts, reportsOf(inForce, file), file.counts, leftOutOf(inForce), depth)
+  const reports = reportsOf(inForce, file)
+  const open = isApart(inForce) ? NEEDS_WHOLE : []
+  const skipped = new Set([...leftOutOf(inForce), ...cannot, ...checksLacking(file.machineKind, reports), ...open])
+  return { inForce, reports, skipped }
 }
 
 const leftOutOf = (inForce: Entry[]): Set<string> =>

@@ -45,9 +45,10 @@ function sharesFor({ engineClass, cycle }: EngineFacts): (cause: Cause) => numbe
   return cause => cause.base[at] || cause.base[beside] || 0
 }
 
-export function build(facts: EngineFacts, counts: ShopCounts | null): Built {
+/** @param lacking causes that this machine can't have */
+export function build(facts: EngineFacts, counts: ShopCounts | null, lacking: readonly string[] = []): Built {
   const shareOf = sharesFor(facts)
-  const causes = CAUSES.filter(c => shareOf(c) > 0 && fits(c.needs, facts))
+  const causes = CAUSES.filter(c => shareOf(c) > 0 && fits(c.needs, facts) && !lacking.includes(c.id))
   const signs = [...SIGNS.values()]
   const signAt = new Map(signs.map((s, i) => [s.id, i]))
   const links = causes.flatMap(cause =>

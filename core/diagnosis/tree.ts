@@ -1,4 +1,5 @@
 import type { EngineFacts } from '../engine/facts'
+import type { MachineKind } from '../engine/words'
 import type { Check } from '../catalogue'
 import type { ShopCounts } from '../engine/shopCounts'
 import { diagnose } from './diagnose'
@@ -30,22 +31,24 @@ export function treeOf(
   counts: ShopCounts | null = null,
   skipped: ReadonlySet<string> = new Set(),
   depth = 3,
+  kind: MachineKind | null = null,
 ): TreeNode {
-  return branch(facts, reports, counts, skipped, depth, true)
+  return branch({ facts, counts, skipped, kind }, reports, depth, true)
 }
 
-function branch(
-  facts: EngineFacts,
-  reports: Report[],
-  counts: ShopCounts | null,
-  skipped: ReadonlySet<string>,
-  depth: number,
-  root: boolean,
-): TreeNode {
+interface Engine {
+  facts: EngineFacts
+  counts: ShopCounts | null
+  skipped: ReadonlySet<string>
+  kind: MachineKind | null
+}
+
+function branch(engine: Engine, reports: Report[], depth: number, root: boolean): TreeNode {
+  const { facts, counts, skipped, kind } = engine
   const {
     likely: [first],
     next,
-  } = diagnose(facts, reports, counts, skipped)
+  } = diagnose(facts, reports, counts, skipped, false, kind)
   const lead = first ? { name: first.cause.name, p: first.p } : null
   const step = next.find(s => s.waits === null) ?? next[0]
   if (depth <= 0 || !step || (!root && lead && lead.p >= SETTLED)) return { lead, check: null, branches: [] }
@@ -59,10 +62,8 @@ function branch(
       seen,
       p,
       node: branch(
-        facts,
+        engine,
         [...reports, ...fresh.map((s): Report => ({ sign: s.id, there: s.id === sign, claimed: false, entryId: '' }))],
-        counts,
-        skipped,
         depth - 1,
         false,
       ),

@@ -35,7 +35,8 @@ const MACHINES: Record<Archetype['cls'], MachineKind> = {
 
 /** A job of the shop as it is when the machine stands on the counter. */
 const booked = (a: Archetype): JobFile => ({
-  machineKind: MACHINES[a.cls],
+  // one with a starter is no machine that is only pulled
+  machineKind: a.cls === 'S4' && a.start === 'starter' ? 'riding_mower' : MACHINES[a.cls],
   facts: factsOf(a),
   spec: sheetOf(a),
   ...{ fill: null, entries: [], history: [], policy: DEFAULT_POLICY, counts: null },

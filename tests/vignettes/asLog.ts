@@ -108,7 +108,8 @@ export function fileOf(engine: string, known: string): JobFile {
     return [draft('check', how, { check: check.id, found, absent, skipped: null, note: null })]
   })
   return {
-    machineKind: KINDS[facts.engineClass] ?? 'tractor',
+    machineKind:
+      engine === 'rider' ? 'riding_mower' : engine === 'plant' ? 'generator' : (KINDS[facts.engineClass] ?? 'tractor'),
     facts,
     spec: [
       ...(facts.cycle === 'four' ? LASH : []),

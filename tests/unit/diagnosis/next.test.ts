@@ -46,6 +46,18 @@ describe('what comes next', () => {
     for (const id of ['starter', 'lash', 'oil_level', 'wet', 'fuel_floods'])
       expect(next.map(s => s.check.id)).not.toContain(id)
   })
+  it('a mower that is pulled over has no starter, until somebody has found a battery on it', () => {
+    const asked = (known: string) => diagnoseJob(fileOf('mower', known))
+    expect(asked('says_wont_turn').likely.map(l => l.cause.id)).not.toContain('battery')
+    expect(asked('says_wont_turn').next.map(s => s.check.id)).not.toContain('starter')
+    expect(asked('says_wont_turn battery_low').likely[0]?.cause.id).toBe('battery')
+    expect(diagnoseJob(fileOf('rider', 'says_wont_turn')).likely.map(l => l.cause.id)).toContain('battery')
+  })
+  it('a cylinder full of liquid is said only of what was found locked', () => {
+    const named = (known: string) => diagnoseJob(fileOf('mower', known)).likely.map(l => l.cause.id)
+    expect(named('says_oil_rises oil_high oil_petrol carb_overflows')).not.toContain('lock_fuel')
+    expect(named('says_wont_turn turns_locked oil_petrol carb_overflows')).toContain('lock_fuel')
+  })
   it('what running would make worse is looked for standing still first', () => {
     const waits = (known: string) => diagnoseJob(fileOf('plant', known)).next.find(s => s.check.id === 'listen')?.waits
     expect(waits('says_noise ok:oil_level ok:oil_smell ok:drive_tight')).toBe('Rock the flywheel first')
