@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { CAUSES, CHECKS, CHECK_BY_ID, GROUP_WORDS, LINK_TEXT, LINK_WORDS, SIGNS } from '#core/catalogue'
+import {
+  CAUSE_BY_ID,
+  CAUSES,
+  CHECKS,
+  CHECK_BY_ID,
+  GROUP_WORDS,
+  LINK_TEXT,
+  LINK_WORDS,
+  SIGNS,
+  strongSignsOf,
+} from '#core/catalogue'
 import type { Cause, CauseGroup, LinkWord } from '#core/catalogue'
 
 /** The workshop's knowledge, to read and to argue with: causes, the signs that show them, the checks that show the signs. */
@@ -66,6 +76,14 @@ const causesOf = (sign: string): string =>
             <b>{{ c.name }}</b><span>{{ c.what }}</span>
           </summary>
           <dl>
+            <template v-if="c.madeBy"
+              ><dt class="lab">a state; made by</dt>
+              <dd>{{ c.madeBy.map(id => CAUSE_BY_ID.get(id)?.name.toLowerCase()).join(', ') }}</dd></template
+            >
+            <template v-if="strongSignsOf(c).length"
+              ><dt class="lab">shown by</dt>
+              <dd>{{ strongSignsOf(c).map(seen).join(', ') }}</dd></template
+            >
             <template v-for="s in signsOf(c)" :key="s.word"
               ><dt class="lab">{{ LINK_TEXT[s.word] }}</dt>
               <dd>{{ s.ids.map(seen).join(', ') }}</dd></template
