@@ -239,9 +239,11 @@ test('a high level is smelt with one touch; one line of thought stands in the ra
   const held = await freshJob(page, "Won't start", 'wont_start', { valves: 'push_rod' })
   const sound = { colour: 'brown', thickness: 'normal', smell: 'plain', glitter: 'none', whereGone: null, note: null }
   await logged(page, held, 'oil', { reading: { by: 'marks', pct: 70 }, ...sound }, 'by_eye')
-  await logged(page, held, 'turn_over', { feel: 'weak', method: 'rope', plugIn: true, note: null }, 'by_feel')
   await openJob(page, `/jobs/${held}`)
   await page.keyboard.press('Alt+3')
+  await makeSafe(page)
+  await logged(page, held, 'turn_over', { feel: 'weak', method: 'rope', plugIn: true, note: null }, 'by_feel')
+  await openJob(page, `/jobs/${held}`)
   await expect(page.locator('[data-test=thought]')).toContainText(/: (then it is|that proves) .+ %\)\./)
   const lash = (state: string, exhaust: number) => ({
     ...{ ofCylinder: null, state, rockers: 'free', note: null },
