@@ -72,12 +72,18 @@ const ANSWERS: Record<string, [topic: string, answer: string]> = {
   cuts_out_wet: ['runs_how', 'stops in wet grass or rain'],
 }
 
+/** Signs of the catalogue that the model knows nothing of: nobody has looked for them and found them absent. */
+const NOT_MODELLED: readonly string[] = [
+  ...['carbon_crown', 'rust_bore', 'bore_over', 'head_warped', 'guide_loose', 'rod_welded', 'teeth_chipped'],
+  ...['sludge_seen', 'over_plain', 'turns_hard'],
+]
+
 /** A check with no figures of its own: what it showed and what it did not. */
 function byCheck(o: Observation, how: HowGot = 'by_eye'): Bridged {
   const shows = CHECK_BY_ID.get(o.check)?.shows.map(s => s.id) ?? []
   const found = o.signs.filter(s => shows.includes(s))
   if (!shows.length) return { entries: [], lost: [o.check] }
-  const absent = shows.filter(s => !found.includes(s))
+  const absent = shows.filter(s => !found.includes(s) && !NOT_MODELLED.includes(s))
   return {
     entries: [logged('check', how, { check: o.check, found, absent, skipped: null, note: null })],
     lost: o.signs.filter(s => !shows.includes(s)),
