@@ -1,6 +1,6 @@
 /**
  * What a master takes next: an engine, what is known of it so far, and the looks any of which he would take now. Written down from the trade
- * before the rules that choose were touched, and not fitted to them.
+ * before the rules that choose were touched. Their misses were read while those were written: no blind measure.
  *
  * Known: a sign that shows; `-sign` for one looked for and not there; `ok:check` for a check that showed nothing of it.
  * Looks: a check of the catalogue, or `drain`, `cause` (name what began it), `lock` (one way of freeing after the other), `measure`.
