@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { SIGNS } from '#core/catalogue'
 import type { Diagnosis, Likely, Why } from '#core/diagnosis/diagnose'
 
 /** The causes with their likelihood; each opens what made it. */
@@ -10,7 +9,6 @@ const told = (w: Why): string =>
   `${w.there ? '' : 'not: '}${w.seen}${w.claimed ? ' (claimed)' : ''}${w.gone ? ' (as found; gone since the work)' : ''}`
 const stands = (l: Likely): string | null =>
   l.cured ? 'Gone since the work.' : l.state ? 'A state: what made it is still to be named.' : null
-const seen = (sign: string): string => SIGNS.get(sign)?.seen ?? sign
 /** what the shares rest on, where no finding lifts a cause */
 const RESTS_ON: Partial<Record<Diagnosis['basis'], string>> = {
   nothing_found: 'Nothing is found yet. These are only the commonest faults of this class of engine.',
@@ -80,8 +78,8 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
         </div>
       </li>
     </ol>
-    <p v-if="d.unexplained.length && (d.likely[0]?.p ?? 0) >= 0.75" class="bar" data-test="unexplained">
-      Not explained by it: {{ d.unexplained.map(s => seen(s).toLowerCase()).join(', ') }}. A second fault, or a finding
+    <p v-if="d.explains && d.unexplained.length" class="bar" data-test="unexplained">
+      Not explained by it: {{ d.unexplained.map(s => s.seen.toLowerCase()).join(', ') }}. A second fault, or a finding
       to look at again.
     </p>
     <p v-if="d.leftOut" class="note">{{ d.leftOut }} less telling findings are left out of the sum.</p>

@@ -23,8 +23,7 @@ for (const cause of CAUSES)
   for (const [word, signs] of Object.entries(cause.shows) as [LinkWord, readonly string[]][])
     if (LINK_WORDS[word] >= 0.4) for (const sign of signs) madeBy.set(sign, (madeBy.get(sign) ?? 0) + 1)
 
-/** The signs that prove a cause: it shows them often, little else does, and somebody can look for them. */
-export const strongSignsOf = (cause: Cause): string[] =>
+const strongOf = (cause: Cause): string[] =>
   (Object.entries(cause.shows) as [LinkWord, readonly string[]][])
     .filter(([word]) => LINK_WORDS[word] >= TELLS.often)
     .flatMap(([, signs]) => signs)
@@ -32,6 +31,10 @@ export const strongSignsOf = (cause: Cause): string[] =>
       const known = SIGNS.get(sign)
       return known && known.check !== 'story' && known.leak <= TELLS.leak && (madeBy.get(sign) ?? 0) - 1 <= TELLS.others
     })
+const STRONG: ReadonlyMap<string, readonly string[]> = new Map(CAUSES.map(c => [c.id, strongOf(c)]))
+
+/** The signs that prove a cause: it shows them often, little else does, and somebody can look for them. */
+export const strongSignsOf = (cause: Cause): readonly string[] => STRONG.get(cause.id) ?? []
 
 /** Whether something can be on this engine. What is not known rules nothing out. */
 export function fits(needs: Needs | undefined, facts: EngineFacts): boolean {

@@ -70,7 +70,9 @@ export interface Diagnosis {
   /** empty where the model can't say */ likely: Likely[]
   next: Suggestion[]
   /** signs that were seen and that no likely cause here explains: a second fault, or a finding to look at again */
-  unexplained: string[]
+  unexplained: { sign: string; seen: string }[]
+  /** what leads is likely enough to explain what it shows */
+  explains: boolean
   /** what leads, where a sign of its own was seen and little else is left */
   proved: Cause | null
   entropyBits: number
@@ -97,9 +99,10 @@ export function diagnose(
   openAtOnce = false,
   kind: MachineKind | null = null,
 ): Diagnosis {
-  const built = build(facts, counts, causesLacking(kind, asFound(reports)))
+  const before = asFound(reports)
+  const built = build(facts, counts, causesLacking(kind, before))
   const { causes, network, signAt } = built
-  const found = notParked(asFound(reports), facts)
+  const found = notParked(before, facts)
   const { used, leftOut } = tellingReports(found)
   const evidence = used.flatMap(r => {
     const e = evidenceOf(r, signAt)
@@ -174,6 +177,7 @@ export function diagnose(
     basis,
     likely,
     unexplained,
+    explains: (likely[0]?.p ?? 0) >= EXPLAINS,
     proved: provedBy(likely[0], found),
     next: suggestions(facts, few, base, ahead, reports, { skipped, openAtOnce, explained: !unexplained.length }),
     entropyBits: entropyOf(now),
@@ -203,7 +207,7 @@ const ORDINARY = 0.03
 const COMPLAINTS = /^says_/
 
 /** What was seen, or is what the owner came for, is rare by itself, and is made by none of the likely causes: two problems are easily taken for one. */
-function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): string[] {
+function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): Diagnosis['unexplained'] {
   const made = new Set(likely.filter(l => l.p >= EXPLAINS).flatMap(l => Object.values(l.cause.shows).flat()))
   return found
     .filter(
@@ -212,7 +216,7 @@ function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): str
         !made.has(r.sign) &&
         (r.claimed ? COMPLAINTS.test(r.sign) : (SIGNS.get(r.sign)?.leak ?? 1) <= ORDINARY),
     )
-    .map(r => r.sign)
+    .map(({ sign }) => ({ sign, seen: SIGNS.get(sign)?.seen ?? sign }))
 }
 
 /** A cause this likely, with a sign of its own seen, is proved as far as looking goes. */

@@ -1,6 +1,6 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Report } from './reports'
-import { NEEDS_COMPRESSION } from './reports'
+import { NEEDS_COMPRESSION, NO_COMPRESSION } from './reports'
 
 export type EssentialName = 'compression' | 'spark' | 'fuel' | 'timing'
 export type EssentialState = 'good' | 'weak' | 'missing' | 'open' | 'parked'
@@ -15,7 +15,7 @@ export interface Essential {
 const SIGNS: Record<EssentialName, { missing: readonly string[]; weak: readonly string[]; sound: readonly string[] }> =
   {
     compression: {
-      missing: ['comp_none', 'turns_free', 'piston_still'],
+      missing: NO_COMPRESSION,
       weak: ['comp_low', 'turns_weak'],
       sound: ['comp_low'],
     },

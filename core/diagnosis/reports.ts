@@ -78,7 +78,8 @@ export function reportsOf(inForce: Entry[], file: JobFile): Report[] {
 export const asFound = (reports: readonly Report[]): (Report & { gone?: true })[] =>
   reports.map(({ before, ...r }) => (before ? { ...r, ...before, there: true, gone: true } : r))
 
-const NO_COMPRESSION: readonly string[] = ['comp_none', 'turns_free', 'piston_still']
+/** With one of these there is plainly no compression. */
+export const NO_COMPRESSION: readonly string[] = ['comp_none', 'turns_free', 'piston_still']
 /** Feeds that live on the engine's own pulses or vacuum. */
 export const NEEDS_COMPRESSION: readonly EngineFacts['fuelFeed'][] = ['vacuum_tap', 'pulse', 'diaphragm']
 /** Then these tell of the compression, and are held against no tap or pump. */

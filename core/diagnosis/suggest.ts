@@ -5,6 +5,7 @@ import type { InPlay } from './inPlay'
 import type { Evidence, Posterior } from './network'
 import { binaryEntropy, entropyOf, prepared } from './network'
 import type { Report } from './reports'
+import { NO_COMPRESSION } from './reports'
 
 /** A check that settles less than this is not worth suggesting. Bits. */
 const LEAST_BITS = 0.015
@@ -72,7 +73,7 @@ export function suggestions(
   const done = new Set(reports.filter(r => !r.claimed).map(r => SIGNS.get(r.sign)?.check))
   const there = (signs: readonly string[]): boolean => reports.some(r => r.there && signs.includes(r.sign))
   const locked = there(['turns_locked'])
-  const noCompression = there(['comp_none', 'turns_free', 'piston_still'])
+  const noCompression = there(NO_COMPRESSION)
   const dead = locked || noCompression || there(WONT_RUN)
   const bitsNow = entropyOf(base)
   const open = CHECKS.filter(
