@@ -19,7 +19,7 @@ import { addCustomer, addMachine, customerOf, engineOf, machineOf, meterBefore, 
 import { knownPhoto } from './photos'
 import { Refusal } from './refusal'
 import { policyOf } from './shop'
-import { row, rows, run } from './statements'
+import { atOnce, row, rows, run } from './statements'
 
 const JOB = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs WHERE id = ?'
 const JOBS = 'SELECT id, number, machine_id AS machineId, created_at AS createdAt FROM jobs ORDER BY number DESC'
@@ -146,19 +146,17 @@ export function bookIn(
 
 /** Puts an entry on a job's log. */
 export function logEntry(db: Database, jobId: string, entry: Entry): 'stored' | 'repeated' {
-  return db
-    .transaction(() => {
-      const job = jobOf(db, jobId)
-      const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, () => jobFile(db, jobId)))
-      if (result === 'stored') {
-        keepMeter(db, job.machineId, entry)
-        keepWatches(db, job.machineId, entry)
-        tellOwners(db, entry)
-        moveParts(db, jobId, entry)
-      }
-      return result
-    })
-    .immediate()
+  return atOnce(db, () => {
+    const job = jobOf(db, jobId)
+    const result = appendEntry(db, jobId, entry, e => admit(db, jobId, e, () => jobFile(db, jobId)))
+    if (result === 'stored') {
+      keepMeter(db, job.machineId, entry)
+      keepWatches(db, job.machineId, entry)
+      tellOwners(db, entry)
+      moveParts(db, jobId, entry)
+    }
+    return result
+  })
 }
 
 /**

@@ -36,16 +36,24 @@ export type PersonFields = Omit<Person, 'id' | 'version' | 'hasPin'>
 /** Somebody new works at the bench unless it is said otherwise. */
 export type NewPerson = Omit<PersonFields, 'role' | 'senior'> & Partial<Pick<PersonFields, 'role' | 'senior'>>
 
-/** The rules as they were read last: every request asks for some of them. */
-const readLast = new WeakMap<Database, { body: string; policy: ShopPolicy }>()
+/** The rules as they were read last: every request asks for some of them, several times. `fresh` until what is at hand was done. */
+const readLast = new WeakMap<Database, { body: string; policy: ShopPolicy; fresh: boolean }>()
 
 export function policyOf(db: Database): ShopPolicy {
+  const last = readLast.get(db)
+  return { ...(last?.fresh ? last.policy : readPolicy(db)) }
+}
+
+/** Whoever else has the file open may write them as well: a reading holds for one turn of the loop, and no longer. */
+function readPolicy(db: Database): ShopPolicy {
   const body = row<{ body: string }>(db, POLICY)?.body ?? '{}'
   const known = readLast.get(db)
-  if (known?.body === body) return { ...known.policy }
-  const policy = { ...DEFAULT_POLICY, ...(JSON.parse(body) as Partial<ShopPolicy>) }
-  readLast.set(db, { body, policy })
-  return { ...policy }
+  const policy =
+    known?.body === body ? known.policy : { ...DEFAULT_POLICY, ...(JSON.parse(body) as Partial<ShopPolicy>) }
+  const read = { body, policy, fresh: true }
+  readLast.set(db, read)
+  setImmediate(() => (read.fresh = false))
+  return policy
 }
 
 /** Changes whenever the policy does. */
@@ -55,6 +63,7 @@ export function savePolicy(db: Database, policy: ShopPolicy): void {
   db.transaction(() => {
     keepChange(db, 'shop_policy', '1', null, policyOf(db), policy)
     run(db, SAVE_POLICY, JSON.stringify(policy), new Date().toISOString())
+    readLast.delete(db)
   }).immediate()
 }
 

@@ -1,4 +1,4 @@
-import type { Database, Statement } from 'better-sqlite3'
+import type { Database, Statement, Transaction } from 'better-sqlite3'
 
 const known = new WeakMap<Database, Map<string, Statement>>()
 
@@ -9,6 +9,15 @@ export function statement(db: Database, sql: string): Statement {
   const found = mine.get(sql) ?? db.prepare(sql)
   mine.set(sql, found)
   return found
+}
+
+const wrapped = new WeakMap<Database, Transaction<(work: () => unknown) => unknown>>()
+
+/** All of it or nothing, writing from the start; inside another it is a savepoint of that. Its wrapper is made once for each database. */
+export function atOnce<T>(db: Database, work: () => T): T {
+  const mine = wrapped.get(db) ?? db.transaction((all: () => unknown) => all())
+  wrapped.set(db, mine)
+  return mine.immediate(work) as T
 }
 
 /** What was prepared so far, as it was written. */

@@ -42,9 +42,16 @@ export async function arriving(event: H3Event<EventHandlerRequest>, most: number
         if (size <= most) parts.push(part)
         else done()
       })
-      req.once('end', done)
+      let here = false
+      req.once('end', () => {
+        here = true
+        done()
+      })
       req.once('error', fail)
-      req.once('close', () => fail(new Refusal(422, 'The line was lost before all of it had arrived. Send it again.')))
+      req.once('close', () => {
+        if (here) return
+        fail(new Refusal(422, 'The line was lost before all of it had arrived. Send it again.'))
+      })
     })
   if (claimed > most || size > most) {
     // a little more is let in and dropped, so that whoever sends is there to hear the answer; then the line is closed

@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3'
+import { atOnce } from '../db/statements'
 
 interface Waiting {
   work(): unknown
@@ -30,7 +31,7 @@ function writeAll(db: Database): void {
   waiting.delete(db)
   const answers: (() => void)[] = []
   try {
-    db.transaction(() => {
+    atOnce(db, () => {
       for (const { work, done, fail } of all)
         try {
           const result = work()
@@ -40,7 +41,7 @@ function writeAll(db: Database): void {
           // a full disk rolls the whole back, not only this one
           if (!db.inTransaction) throw error
         }
-    }).immediate()
+    })
   } catch (error) {
     for (const { fail } of all) fail(error)
     return
