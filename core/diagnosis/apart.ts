@@ -5,6 +5,8 @@ import type { PartGroup } from '../teardown/partPlan'
 
 /** Whoever holds one of these has head or case open. */
 const INSIDE: readonly PartGroup[] = ['top', 'bottom']
+/** Looks in which it is turned by hand, or must have been turned, though nobody cranks or runs it for them. */
+const TURNED: readonly string[] = ['valves_move', 'rock', 'runout', 'pour', 'timing', 'fuel_arrives']
 /** Looks that ask for an engine that is whole, though nobody cranks or runs it for them. */
 const WHOLE: readonly string[] = [
   'leakdown',
@@ -44,7 +46,10 @@ function opens(entry: Entry): boolean | null {
 export const isApart = (inForce: readonly Entry[]): boolean =>
   inForce.reduce((apart, entry) => opens(entry) ?? apart, false)
 
+const thatRunIt = (others: readonly string[]): readonly string[] =>
+  CHECKS.filter(c => c.runs || c.cranks || others.includes(c.id)).map(c => c.id)
+
 /** Checks that an open engine can't be asked: it does not turn, squeeze or run. */
-export const NEEDS_WHOLE: readonly string[] = CHECKS.filter(c => c.runs || c.cranks || WHOLE.includes(c.id)).map(
-  c => c.id,
-)
+export const NEEDS_WHOLE = thatRunIt(WHOLE)
+/** Checks that a locked engine can't be asked: nobody cranks it. */
+export const NEEDS_TURNING = thatRunIt(TURNED)

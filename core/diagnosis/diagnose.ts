@@ -260,9 +260,10 @@ const CONTAINS: Partial<Record<string, string>> = {
 function tellingReports<R extends Report>(reports: R[], most = MOST_REPORTS): { used: R[]; leftOut: number } {
   // what spins free is not without a weak bump: the milder sign is contained in the stronger
   const contained = new Set(reports.filter(r => r.there).map(r => CONTAINS[r.sign]))
-  const free = reports.filter(r => !r.claimed && !r.there && !contained.has(r.sign))
+  const certain = (r: R): boolean => !r.claimed && !r.there && !r.thumb
+  const free = reports.filter(r => certain(r) && !contained.has(r.sign))
   const mixed = reports
-    .filter(r => r.claimed || r.there)
+    .filter(r => !certain(r))
     .sort(
       (a, b) =>
         Number(a.claimed) - Number(b.claimed) || (SIGNS.get(a.sign)?.leak ?? 0) - (SIGNS.get(b.sign)?.leak ?? 0),

@@ -11,11 +11,14 @@ import type { Report } from './reports'
 /** How far a claim is believed: the chance that a sign is told when it is there, and when it is not. Shop judgement. */
 export const CLAIM_TRUST = { there: 0.85, notThere: 0.12 } as const
 
-/** A sign past a rule of thumb only: how often it says so where a limit would, and where none would. Shop judgement. */
+/** A sign by a rule of thumb only: how often it is past one where a limit would say so, and where none would. Shop judgement. */
 const THUMB_TRUST = { there: 0.9, notThere: 0.1 } as const
 
-/** Causes fainter than this are left out of the search for the next check. */
+/** Causes fainter than this are left out of the search for the next check, unless so few are left that the rare ones are what remains. */
 const FAINT = 0.004
+const FEW = 40
+/** And these are left out whatever is left. */
+const RULED_OUT = 0.0002
 
 /** Imaginary jobs that a catalogue share counts as, beside the shop's own. */
 export const PRIOR_STRENGTH = 20
@@ -78,16 +81,16 @@ export function build(facts: EngineFacts, counts: ShopCounts | null, lacking: re
 export function evidenceOf(report: Report, signAt: Map<string, number>): Evidence | null {
   const finding = signAt.get(report.sign)
   if (finding === undefined) return null
-  if (!report.claimed && report.there && report.thumb)
-    return { finding, a: THUMB_TRUST.there, b: THUMB_TRUST.notThere - THUMB_TRUST.there }
-  if (!report.claimed) return report.there ? YES(finding) : NO(finding)
-  const { there, notThere } = CLAIM_TRUST
+  if (!report.claimed && !report.thumb) return report.there ? YES(finding) : NO(finding)
+  const { there, notThere } = report.claimed ? CLAIM_TRUST : THUMB_TRUST
   return report.there ? { finding, a: there, b: notThere - there } : { finding, a: 1 - there, b: there - notThere }
 }
 
 /** The network with only the causes that are still in play. */
 export function narrowed({ causes, network, signAt }: Built, now: Posterior): InPlay & { kept: number[] } {
-  const kept = causes.map((_, i) => i).filter(i => (now.marginals[i] ?? 0) >= FAINT)
+  const p = (i: number): number => now.marginals[i] ?? 0
+  const least = Math.min(FAINT, Math.max(RULED_OUT, [...now.marginals].sort((a, b) => b - a)[FEW - 1] ?? 0))
+  const kept = causes.map((_, i) => i).filter(i => p(i) >= least)
   return {
     kept,
     signAt,

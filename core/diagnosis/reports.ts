@@ -14,7 +14,7 @@ export interface Report {
   there: boolean
   claimed: boolean
   entryId: string
-  /** past a rule of thumb only: it makes doubtful, it does not prove */
+  /** by a rule of thumb only: past one it makes doubtful and does not prove, inside one it does not clear */
   thumb?: true
   /** it was there until something was done: that explains the complaint, and this proves the cure */
   before?: { entryId: string; claimed: boolean; thumb?: true }
@@ -60,7 +60,7 @@ export function reportsOf(inForce: Entry[], file: JobFile): Report[] {
       const gone = old && !there && era > old.era && (old.there ? old : old.before)
       newest.set(key, {
         ...{ sign, there, claimed, entryId: entry.id, era },
-        ...(there && thumb && { thumb: true as const }),
+        ...(thumb && { thumb: true as const }),
         ...(gone && { before: { entryId: gone.entryId, claimed: gone.claimed, ...(gone.thumb && { thumb: true }) } }),
       })
     }

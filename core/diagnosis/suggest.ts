@@ -1,6 +1,7 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Cause, Check } from '../catalogue'
 import { CHECKS, SIGNS, fits, strongSignsOf } from '../catalogue'
+import { NEEDS_TURNING } from './apart'
 import type { InPlay } from './inPlay'
 import type { Evidence, Posterior } from './network'
 import { binaryEntropy, entropyOf, prepared } from './network'
@@ -9,6 +10,9 @@ import { NO_COMPRESSION } from './reports'
 
 /** A check that settles less than this is not worth suggesting. Bits. */
 const LEAST_BITS = 0.015
+/** While nothing stands out, what is rare is looked for as well: nobody gives up with looks left. Likelihood, bits. */
+const STANDS_OUT = 0.3
+const LEAST_BITS_OPEN = 0.0005
 
 /** Putting one thing down and getting to the next costs about this, whatever the check takes. Minutes, from how such jobs are really worked. */
 const GETTING_THERE = 6
@@ -82,7 +86,7 @@ export function suggestions(
       !done.has(c.id) &&
       !skipped.has(c.id) &&
       fits(c.needs, facts) &&
-      !(locked && NEEDS_TURNING.has(c.id)) &&
+      !(locked && NEEDS_TURNING.includes(c.id)) &&
       !(dead && c.runs) &&
       !(noCompression && PARKED.has(c.id)),
   )
@@ -90,6 +94,7 @@ export function suggestions(
   const lead = leadOf(base.marginals)
   const pLead = base.marginals[lead] ?? 0
   const proofs = proofsOf(few.causes[lead], reports)
+  const least = pLead < STANDS_OUT ? LEAST_BITS_OPEN : LEAST_BITS
   // what each would settle, roughly; then exactly for those that are worth it
   const rough = open
     .map(check => ({ check, worth: roughly(check, few, base, asked, known) / minutesOf(check) }))
@@ -105,7 +110,7 @@ export function suggestions(
     .filter(
       s =>
         s.proves ||
-        (s.bits > LEAST_BITS &&
+        (s.bits > least &&
           !(explained && pLead >= CERTAIN) &&
           !(explained && pLead >= LEADS && s.outcomes.every(o => o.lead === few.causes[lead]))),
     )
@@ -164,34 +169,6 @@ const PARKED = new Set([
   'governor',
   'clutch_play',
   'drive_tight',
-])
-
-/** Nobody cranks a locked engine. */
-const NEEDS_TURNING = new Set([
-  'compression',
-  'wet',
-  'spark',
-  'spark_hot',
-  'smoke',
-  'hot',
-  'listen',
-  'choke',
-  'throttle',
-  'air_leak',
-  'oil_pressure',
-  'leaks',
-  'release',
-  'valves_move',
-  'spray_test',
-  'fuel_arrives',
-  'rock',
-  'runout',
-  'tank_sump',
-  'back_pressure',
-  'pour',
-  'stop_wire',
-  'timing',
-  'starter',
 ])
 
 /** What no finding has lifted is asked after as well, this much: it may be there beside it. */

@@ -64,5 +64,5 @@ export interface HazardStart {
   property?: string
 }
 
-/** Signs of the catalogue that an entry speaks of: there, or looked for and not there; `thumb`: past a rule of thumb only. */
+/** Signs of the catalogue that an entry speaks of: there, or looked for and not there; `thumb`: by a rule of thumb only. */
 export type SignDraft = [sign: string, there: boolean, thumb?: 'thumb']

@@ -1,5 +1,6 @@
 import type { Condition } from '../condition/fold'
 import { lastOfEach, lastSaid, pastNow } from '../condition/known'
+import { isApart } from '../diagnosis/apart'
 import type { EngineFacts } from '../engine/facts'
 import type { FactMark } from '../log/facts'
 import type { NextLook } from './look'
@@ -18,7 +19,7 @@ const wrong = (c: Condition, part: string, property: string): boolean => {
 }
 const stands = (c: Condition, hazard: string): boolean => c.hazards.some(h => h.hazard === hazard)
 /** Somebody has it open: then a fill, or a look from outside, is no next move. */
-const inPieces = (c: Condition): boolean => [...c.known.values()].some(k => k.property === 'sound')
+const inPieces = (c: Condition): boolean => isApart(c.judged.map(j => j.entry))
 const smellsPlain = (c: Condition): boolean => lastSaid(c, 'oil', 'smell')?.mark === 'good'
 /** All of its oil was let out, and none has gone in since. */
 const isOut = (c: Condition): boolean =>

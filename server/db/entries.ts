@@ -1,3 +1,4 @@
+import { isMainThread } from 'node:worker_threads'
 import type { Database } from 'better-sqlite3'
 import { LRUCache } from 'lru-cache'
 import { z } from 'zod'
@@ -8,6 +9,11 @@ import { knownPerson } from './shop'
 import { row, rows, run } from './statements'
 
 const ENTRIES_OF_JOB = 'SELECT id, kind, at, by, how, body, supersedes FROM entries WHERE job_id = ? ORDER BY seq'
+const OF_OPEN_JOBS = `
+  SELECT e.id, e.kind, e.at, e.by, e.how, e.body, e.supersedes
+  FROM   (SELECT job_id FROM heads WHERE closed = 0 ORDER BY number DESC LIMIT 60) h
+  JOIN   entries e ON e.job_id = h.job_id
+  LIMIT  ?`
 const ENTRY = 'SELECT id, job_id AS jobId, kind, at, by, how, body, supersedes FROM entries WHERE id = ?'
 const SUPERSEDED_BY = 'SELECT id, kind, at FROM entries WHERE supersedes = ?'
 const ADD_ENTRY = `
@@ -36,12 +42,13 @@ export interface Unreadable {
 }
 
 /** Entries checked on their way out. A row never changes once it is there, so once for each is enough, while it is in use. */
+const KEPT = isMainThread ? 8000 : 2500
 const checked = new WeakMap<Database, LRUCache<string, Entry | Unreadable>>()
 
 const readable = (entry: Entry | Unreadable): entry is Entry => 'body' in entry
 
 function read(db: Database, row: EntryRow): Entry | Unreadable {
-  const known = checked.get(db) ?? new LRUCache<string, Entry | Unreadable>({ max: 8000 })
+  const known = checked.get(db) ?? new LRUCache<string, Entry | Unreadable>({ max: KEPT })
   checked.set(db, known)
   const found = known.get(row.id) ?? parsed(row)
   known.set(row.id, found)
@@ -62,6 +69,14 @@ function parsed({ id, kind, at, by, how, body, supersedes }: EntryRow): Entry | 
 export function logOf(db: Database, jobId: string): { entries: Entry[]; unreadable: Unreadable[] } {
   const all = rows<EntryRow>(db, ENTRIES_OF_JOB, jobId).map(r => read(db, r))
   return { entries: all.filter(readable), unreadable: all.filter((e): e is Unreadable => !readable(e)) }
+}
+
+/** Reads the logs of the newest open jobs entry by entry, so that whoever opens one after a start does not wait while they are checked. */
+export function* readAhead(db: Database, most: number): Generator<void> {
+  for (const r of rows<EntryRow>(db, OF_OPEN_JOBS, most)) {
+    read(db, r)
+    yield
+  }
 }
 
 /** The whole log of a job, oldest first; rows that can't be read are left out. */

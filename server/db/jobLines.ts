@@ -142,6 +142,8 @@ export function refreshHeads(db: Database, budgetMs: number): boolean {
 const written = (db: Database): number => row<{ n: number }>(db, 'SELECT total_changes() AS n')?.n ?? 0
 
 const LOOK_MS = 700
+/** So many rows between two looks are a burst, an import or many benches at once: they go before, for so long at most. */
+const BURST = { rows: 60, ms: 5000 }
 
 /**
  * Keeps the lines up to date while nobody asks; ends when it is told to.
@@ -149,6 +151,8 @@ const LOOK_MS = 700
  */
 export function keepHeads(db: Database, refresh: () => Promise<boolean>): () => void {
   let seen = -1
+  let looked = written(db)
+  let heldBack = 0
   let failed = 0
   let ended = false
   let timer: NodeJS.Timeout
@@ -161,7 +165,10 @@ export function keepHeads(db: Database, refresh: () => Promise<boolean>): () => 
     let left = false
     try {
       const n = written(db)
-      if (n !== seen) {
+      const burst = n - looked > BURST.rows && heldBack < BURST.ms
+      looked = n
+      heldBack = burst ? heldBack + LOOK_MS : 0
+      if (n !== seen && !burst) {
         left = await refresh()
         if (!left) seen = n
       }

@@ -1,5 +1,6 @@
 import { canBeKept, newCode } from '../db/devices'
 import { DataFolderError } from '../db/folderError'
+import { readAhead } from '../db/entries'
 import { judgedBy, keepHeads } from '../db/jobLines'
 
 /** Opens and migrates before the first request can arrive: Nitro does not wait for a plugin that is asynchronous. */
@@ -17,8 +18,8 @@ export default defineNitroPlugin(nitro => {
   judgedBy(build)
   keepShopClock()
   sayFirstLink()
-  const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 500 })
-  const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), followReplica(), tidyDaily()]
+  const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 250 })
+  const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), warmUp(), followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {
     for (const stop of stops) stop()
     await endPool()
@@ -37,6 +38,28 @@ function sayFirstLink(): void {
   } catch (error) {
     console.error('The first link can not be made:', error)
   }
+}
+
+/** Once it answers, the logs of open jobs are read a few entries at a time: nobody waits longer than a slice. */
+function warmUp(): () => void {
+  const MOST = 4000
+  const SLICE_MS = 6
+  const PAUSE_MS = 10
+  let ahead: Generator<void> | undefined
+  let timer: NodeJS.Timeout
+  const slice = (): void => {
+    const until = performance.now() + SLICE_MS
+    try {
+      ahead ??= readAhead(useDb(), MOST)
+      while (performance.now() < until) if (ahead.next().done) return
+    } catch (error) {
+      console.error('The logs of open jobs can not be read ahead:', error)
+      return
+    }
+    timer = setTimeout(slice, PAUSE_MS).unref()
+  }
+  timer = setTimeout(slice, 400).unref()
+  return () => clearTimeout(timer)
 }
 
 /** Every page of the file is looked at once, aside, after the shop is open; the folder every few seconds. */

@@ -15,7 +15,7 @@ export const workerFile = (): string =>
 let pool: Piscina | undefined
 
 const started = (): Piscina =>
-  (pool ??= new Piscina({ filename: workerFile(), minThreads: 0, maxThreads: 2, idleTimeout: 30_000, maxQueue: 200 }))
+  (pool ??= new Piscina({ filename: workerFile(), minThreads: 1, maxThreads: 2, idleTimeout: 30_000, maxQueue: 200 }))
 
 /** What takes longer than this is stopped, and said: others wait behind it. */
 const LIMIT_MS = {

@@ -18,14 +18,17 @@ const DEBRIS: Record<string, string> = {
   emulsion: 'oil_milky',
 }
 
-/** What it says of the catalogue's signs. */
+/**
+ * What it says of the catalogue's signs. A trace asks for another look at the same place, and says neither; what is not among what was found there
+ * was looked for and is not, unless something of it could not be told.
+ */
 export function signs(entry: Logged<DebrisBody>): SignDraft[] {
-  return entry.body.items
-    .filter(i => i.amount !== 'none')
-    .flatMap((i): SignDraft[] => (DEBRIS[i.material] ? [[DEBRIS[i.material] ?? '', true]] : []))
-    .concat(
-      entry.body.items.length === 0
-        ? (CHECK_BY_ID.get('debris')?.shows ?? []).map((s): SignDraft => [s.id, false])
-        : [],
-    )
+  const found = entry.body.items.filter(i => i.amount !== 'none')
+  const named = found.map(i => DEBRIS[i.material])
+  const there = found.flatMap((i): SignDraft[] =>
+    DEBRIS[i.material] && i.amount !== 'trace' ? [[DEBRIS[i.material] ?? '', true]] : [],
+  )
+  if (found.some(i => i.material === 'unknown')) return there
+  const absent = (CHECK_BY_ID.get('debris')?.shows ?? []).filter(s => !named.includes(s.id))
+  return [...there, ...absent.map((s): SignDraft => [s.id, false])]
 }

@@ -12,6 +12,7 @@ export interface LashJudgement extends Judgement {
   asFound: boolean
   /** a valve may be held open */ tight: boolean
   /** a valve has more than the most it may have */ wide: boolean
+  /** the widest, as a factor of its most; null where none was read */ times: number | null
   /** each valve that was read, by itself */ read: { valve: 'inlet' | 'exhaust'; mark: Mark; words: string }[]
 }
 
@@ -31,6 +32,7 @@ interface Side {
   details: string[]
   tight: boolean
   wide: boolean
+  times: number
 }
 
 /** Clearance at both valves, against the sheet where it says so. */
@@ -68,6 +70,7 @@ export function judgeLash(entry: Logged<LashBody>, file: JobFile): LashJudgement
     asFound: state === 'as_found',
     tight,
     wide: sides.some(s => s.wide),
+    times: sides.length ? Math.max(...sides.map(s => s.times)) : null,
     read: sides.map(({ valve, mark: own, words }) => ({ valve, mark: own, words })),
   }
 }
@@ -92,6 +95,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
       details: [`${name} has no lash at all, expected ${band}.`],
       tight: true,
       wide: false,
+      times: 0,
     }
   // a rule of thumb can make it doubtful, never condemn
   const out: Mark = source && source.source !== 'rule_of_thumb' ? 'past' : 'near'
@@ -103,6 +107,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
       details: [`${name} ${quantityText(read.value, read.unit)} is tight, expected ${band}.`],
       tight: false,
       wide: false,
+      times: mm / high,
     }
   if (mm > high + 1e-9)
     return {
@@ -114,6 +119,7 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
       ],
       tight: false,
       wide: true,
+      times: mm / high,
     }
   return {
     valve,
@@ -122,5 +128,6 @@ function side(valve: 'inlet' | 'exhaust', read: Quantity | null, file: JobFile):
     details: [`${name} ${quantityText(read.value, read.unit)}, expected ${band}.`],
     tight: false,
     wide: false,
+    times: mm / high,
   }
 }

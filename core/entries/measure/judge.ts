@@ -22,8 +22,22 @@ const bandOf = (about: Limit | null, by: number, show: (mm: number) => string): 
     words: `${show(about.value + by)}, ${about.words} give or take ${show(Math.abs(by))}`,
   }
 
+export interface MeasureJudgement extends Judgement {
+  /** the limits that it is held against are rules of thumb, and no figure of a sheet */
+  byThumb: boolean
+  /** how many times its most it is, or its least over it; null where it has neither */
+  times: number | null
+}
+
+/** How far past the nearest of its limits, as a factor: under 1 where it is inside both. */
+function timesOf(value: number, lower: Limit | null, upper: Limit | null): number | null {
+  const over = upper && upper.value > 0 ? value / upper.value : null
+  const under = lower && lower.value > 0 ? (value > 0 ? lower.value / value : Infinity) : null
+  return over === null ? under : Math.max(over, under ?? 0)
+}
+
 /** One measurement other than the bore. */
-export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgement {
+export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): MeasureJudgement {
   const { item, reads, tool, place, soldMm, swing, shape } = entry.body
   const plan = MEASURE_PLANS[item]
   const bore = boreOf(file)
@@ -81,5 +95,7 @@ export function judgeMeasure(entry: Logged<MeasureBody>, file: JobFile): Judgeme
     mark,
     headline: `${plan.label}${place ? `, ${place}` : ''}: ${show(value)}${round ? `, out of round ${show(apart)}` : ''}`,
     details,
+    byThumb: [lower, upper].every(l => !l || l.source === 'rule_of_thumb'),
+    times: timesOf(value, lower, upper),
   }
 }

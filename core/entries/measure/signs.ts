@@ -49,11 +49,19 @@ export const SIZES_SILENT: readonly MeasureItem[] = [
 /** Whether a size past its limit is heard as a sign. */
 export const isHeard = (item: MeasureItem): boolean => item in SIZE_SIGNS
 
-/** What it says of the catalogue's signs: past a limit it is there, the sheet's or a rule of thumb's, as it would be by feel; inside one it was looked for and is not; what can't be told says nothing. */
+/** So far past a rule of thumb it points somewhere; what is only a little past one is left to the maker's figure. Shop judgement. */
+const WELL_PAST = 1.5
+
+/**
+ * What it says of the catalogue's signs: past the sheet's limit it is there, within it it was looked for and is not. A rule of thumb says either less
+ * firmly, and nothing where it is passed by a little; what can't be told says nothing.
+ */
 export function signs(entry: Logged<MeasureBody>, file: JobFile): SignDraft[] {
   const sign = SIZE_SIGNS[entry.body.item]
   if (!sign || entry.how !== 'measured') return []
-  const { mark } = judgeMeasure(entry, file)
-  if (mark === 'near') return [[sign, true, 'thumb']]
-  return mark === 'open' ? [] : [[sign, mark === 'past']]
+  const { mark, byThumb, times } = judgeMeasure(entry, file)
+  if (mark === 'open') return []
+  if (mark === 'past') return [[sign, true]]
+  if (mark === 'near') return byThumb && (times ?? WELL_PAST) < WELL_PAST ? [] : [[sign, true, 'thumb']]
+  return [byThumb ? [sign, false, 'thumb'] : [sign, false]]
 }

@@ -22,11 +22,13 @@ function oilSigns(entry: Logged<OilBody>, file: JobFile, inForce: Entry[]): Sign
       ? 'oil_dry'
       : state === null
         ? null
-        : state === 'over' || state === 'dangerously_over' || state === 'slightly_over'
+        : state === 'over' || state === 'dangerously_over'
           ? 'oil_high'
           : state === 'ok' || state === 'ok_low'
             ? ''
-            : 'oil_low'
+            : state === 'slightly_over'
+              ? null
+              : 'oil_low'
   const drafts: SignDraft[] =
     level === null
       ? []

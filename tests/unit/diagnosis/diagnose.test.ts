@@ -9,7 +9,7 @@ import type { Report } from '#core/diagnosis/reports'
 import { reportsOf } from '#core/diagnosis/reports'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { BODY_SCHEMAS } from '#core/entries/schemas'
-import { compression, entry, FACTS, file, figureOf, oil, terms } from '../job/file'
+import { compression, entry, FACTS, file, figureOf, oil, SHEET, terms } from '../job/file'
 import { CASES, heldBack } from '../../vignettes/cases'
 import { ENGINES } from '../../vignettes/engines'
 import { score, walk } from '../../vignettes/score'
@@ -274,6 +274,79 @@ describe('from a log', () => {
       return likely.find(l => l.cause.id === 'rings_worn')?.p ?? 0
     }
     expect(p([figureOf('compression_limit', 5.5, 'bar')])).toBeGreaterThan(p([]))
+  })
+  describe('between a limit and what explains something', () => {
+    const said = (e: Entry, sign: string, spec: ReturnType<typeof figureOf>[] = SHEET) => {
+      const found = reportsOf([e], file([e], { spec })).find(r => r.sign === sign)
+      return found ? `${found.there ? 'there' : 'not'}${found.thumb ? ', by thumb' : ''}` : 'silent'
+    }
+    it.each([
+      [90, 'not'],
+      [110, 'silent'],
+      [190, 'there'],
+    ])('a stick at %i %% of its marks is an overfill: %s', (pct, expected) => {
+      expect(said(oil({ by: 'marks', pct }), 'oil_high')).toBe(expected)
+    })
+    const lash = (inlet: number) =>
+      entry('lash', {
+        ...{ state: 'as_found', rockers: 'free', note: null, exhaust: null },
+        inlet: { value: inlet, unit: 'mm' },
+      } as BodyOf['lash'])
+    const lashSheet = [figureOf('lash_inlet_min', 0.1, 'mm'), figureOf('lash_inlet_max', 0.15, 'mm')]
+    it.each([
+      [0.12, 'not'],
+      [0.18, 'silent'],
+      [0.3, 'there'],
+    ])('lash of %d mm, 0.15 at most, explains something: %s', (mm, expected) => {
+      expect(said(lash(mm), 'lash_wide', lashSheet)).toBe(expected)
+    })
+    const can = (oilMl: number) =>
+      entry('mix', {
+        ...{ fuel: { value: 5000, unit: 'mL' }, oil: { value: oilMl, unit: 'mL' }, makerRatio: 50 },
+        ...{ fuelType: null, fuelDays: null, stabilised: false, note: null },
+      } as BodyOf['mix'])
+    it.each([
+      [100, 'not'],
+      [93, 'silent'],
+      [60, 'there'],
+    ])('%i mL of oil where 100 are asked explains a seizure: %s', (ml, expected) => {
+      expect(said(can(ml), 'can_lean')).toBe(expected)
+    })
+    const play = (mm: number) =>
+      entry('measure', {
+        ...{ item: 'rod_play', reads: [{ value: mm, unit: 'mm' }], tool: 'dial', place: null, when: 'as_found' },
+        ...{ note: null, soldMm: [] },
+      } as BodyOf['measure'])
+    it.each([
+      [0.02, 'not, by thumb'],
+      [0.065, 'silent'],
+      [0.2, 'there, by thumb'],
+    ])('%d mm of play beside a rule of thumb of 0.05: %s', (mm, expected) => {
+      expect(said(play(mm), 'rod_slack', [])).toBe(expected)
+    })
+    it('the sheet is firm on both sides of its figure', () => {
+      const spec = [figureOf('rod_play_max', 0.06, 'mm')]
+      expect([said(play(0.02), 'rod_slack', spec), said(play(0.12), 'rod_slack', spec)]).toEqual(['not', 'there'])
+    })
+    it('inside a rule of thumb speaks against it, and less than inside the sheet', () => {
+      const p = (spec: ReturnType<typeof figureOf>[], ...more: Entry[]) =>
+        diagnoseJob(file([check('listen', ['knock_load'], []), ...more], { spec })).likely.find(
+          l => l.cause.id === 'big_end',
+        )?.p ?? 0
+      const [none, thumb, sheet] = [p([]), p([], play(0.02)), p([figureOf('rod_play_max', 0.06, 'mm')], play(0.02))]
+      expect(thumb).toBeLessThan(none)
+      expect(sheet).toBeLessThan(thumb)
+    })
+    it('a trace asks for another look, and what is not among what was found is not there', () => {
+      const pan = (...items: [material: string, amount: string][]) =>
+        entry('debris', {
+          ...{ place: 'drain_pan', hoursSinceOil: 20, hoursSinceRebuild: null, control: 'none', note: null },
+          items: items.map(([material, amount]) => ({ magnet: null, material, amount, largestUm: 200 })),
+        } as unknown as BodyOf['debris'])
+      const of = (e: Entry) => ['d_bearing', 'd_bronze', 'd_iron'].map(sign => said(e, sign))
+      expect(of(pan(['bearing_flake', 'trace'], ['bronze', 'some']))).toEqual(['silent', 'there', 'not'])
+      expect(of(pan(['unknown', 'some'], ['bronze', 'some']))).toEqual(['silent', 'there', 'silent'])
+    })
   })
   it('an answer is a claim until it was checked; contradicted, it is the contrary', () => {
     const claim = entry(

@@ -33,6 +33,26 @@ describe('what comes next', () => {
     expect(smelt('')).not.toContain('follow:breather')
     expect(smelt('ok:oil_smell')[0]).toBe('follow:breather')
   })
+  it('goes on while nothing stands out: what is rare is looked for once what is common was not found', () => {
+    const known = [
+      'ok:spark',
+      'ok:compression',
+      'ok:plug',
+      'ok:lash',
+      'ok:fuel_arrives',
+      'ok:filter',
+      'ok:bowl',
+      'ok:leakdown',
+    ]
+    const asked = (more: string[]) => diagnoseJob(fileOf('rider', ['says_wont_start', ...more].join(' '))).next
+    let done = known
+    for (let n = 0; n < 12; n++) {
+      const next = asked(done).find(s => !s.waits)
+      expect(next, `nothing after ${done.length}`).toBeDefined()
+      done = [...done, `ok:${next?.check.id}`]
+    }
+    expect(new Set(done).size).toBe(done.length)
+  })
   it('nothing is in it that a standing danger forbids', () => {
     for (const [engine, , signs] of SEALED) {
       const file = fileOf(engine, signs)

@@ -1,13 +1,13 @@
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
-import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import migrations from '#migrations'
 import type { Entry } from '#core/entries/types'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { alikeCases, causeCounts } from '../../../server/db/cases'
 import { findAnything, putWords } from '../../../server/db/find'
-import { closedLines, jobLine, refreshHeads, todayJson, outLines } from '../../../server/db/jobLines'
+import { closedLines, jobLine, keepHeads, refreshHeads, todayJson, outLines } from '../../../server/db/jobLines'
 import { bookIn, logEntry } from '../../../server/db/jobs'
 import { customersOf, engineOf, machineLines, machineOf, updateMachine } from '../../../server/db/machines'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
@@ -297,5 +297,40 @@ describe('lists', () => {
     const { name: _, ...rest } = shelfFields(item)
     saveShelf(db, id, { ...rest, name: 'Crank, pressed' }, by)
     expect([findAnything(db, 'forged'), findAnything(db, 'pressed')].map(f => f.length)).toEqual([0, 1])
+  })
+})
+
+describe('lines are kept up behind the page', () => {
+  it('within a second of an entry; a burst goes before, for five seconds at most', async () => {
+    vi.useFakeTimers()
+    const job = book()
+    let refreshed = 0
+    const stop = keepHeads(db, () => {
+      refreshed++
+      return Promise.resolve(false)
+    })
+    const note = () => log(job, 'note', { stage: 'build', text: 'A word' })
+    await vi.advanceTimersByTimeAsync(400)
+    expect(refreshed).toBe(1)
+    note()
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(refreshed).toBe(2)
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(refreshed).toBe(2)
+    // a hundred between two looks, again and again
+    for (let i = 0; i < 4; i++) {
+      for (let n = 0; n < 100; n++) note()
+      await vi.advanceTimersByTimeAsync(700)
+    }
+    expect(refreshed).toBe(2)
+    for (let i = 0; i < 6; i++) {
+      for (let n = 0; n < 100; n++) note()
+      await vi.advanceTimersByTimeAsync(700)
+    }
+    expect(refreshed).toBe(3)
+    await vi.advanceTimersByTimeAsync(1500)
+    expect(refreshed).toBe(4)
+    stop()
+    vi.useRealTimers()
   })
 })

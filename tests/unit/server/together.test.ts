@@ -1,5 +1,6 @@
 import Database from 'better-sqlite3'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { atOnce } from '../../../server/db/statements'
 import { together } from '../../../server/utils/together'
 
 let db: Database.Database
@@ -36,6 +37,18 @@ describe('what is written together', () => {
     expect(commits).toEqual([1, 1, 1, 1])
     expect(stored()).toEqual([1, 2])
     expect(await together(db, () => add(4))).toBe(4)
+  })
+  it('is all of it or nothing, alone and inside another', () => {
+    const failing = (n: number) => () => {
+      add(n)
+      throw new Error('no')
+    }
+    expect(() => atOnce(db, failing(1))).toThrow('no')
+    atOnce(db, () => {
+      expect(() => atOnce(db, failing(2))).toThrow('no')
+      return atOnce(db, () => add(3))
+    })
+    expect(stored()).toEqual([3])
   })
   it('is acknowledged by none when it can not be put on disk', async () => {
     db.exec('CREATE TABLE big (x TEXT)')
