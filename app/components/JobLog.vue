@@ -36,7 +36,7 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
 <template>
-  <section class="log" aria-label="Log">
+  <section class="log" :class="{ all }" aria-label="Log">
     <ol>
       <li v-for="e in shown" :key="e.id" :class="{ gone: !alive(e) && e.kind !== 'void' }">
         <time :datetime="e.at" class="lab" :title="dayjs(e.at).format('D MMMM YYYY, HH:mm')">{{ time(e.at) }}</time>
@@ -79,7 +79,29 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
 .log {
   border-top: 1px solid var(--rule-2);
   padding-top: 8px;
-  margin-top: 22px;
+}
+/* a handle under the work: the last lines show, the others lie below them */
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .log {
+    display: flex;
+    gap: 12px;
+    align-items: start;
+    height: 104px;
+  }
+  .log.all {
+    height: min(400px, 56dvh);
+  }
+  .log li {
+    min-height: 48px;
+    align-items: center;
+    padding: 0;
+  }
+  .log ol {
+    flex: 1;
+    min-width: 0;
+    height: 100%;
+    overflow-y: auto;
+  }
 }
 li {
   display: grid;
@@ -121,6 +143,8 @@ li {
   display: inline-block;
 }
 .do {
+  display: flex;
+  gap: 20px;
   white-space: nowrap;
 }
 @media (max-width: 640px) {

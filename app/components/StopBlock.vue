@@ -4,7 +4,10 @@ import { loggerRefusal } from '#core/entries/mayLog'
 import type { Stop } from '#core/judgement'
 
 /** What must not be done, why, what ends it; and, where that can be answered for, the name of who takes it on. */
-const props = defineProps<{ stop: Stop }>()
+const props = defineProps<{ stop: Stop; folded?: boolean }>()
+/** one line, until it is touched */
+const open = ref(false)
+const short = computed(() => props.folded === true && !open.value)
 const sheet = useSheet()
 const shop = useShopStore()
 const session = useSessionStore()
@@ -27,31 +30,36 @@ async function sign(): Promise<void> {
 </script>
 
 <template>
-  <div class="stop" :class="{ signed: stop.signed }">
+  <div class="stop" :class="{ signed: stop.signed, folded: short }">
     <h2>
       <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
         <circle cx="10" cy="10" r="8.6" fill="none" stroke="currentColor" stroke-width="2" />
         <path d="M5 10h10" stroke="currentColor" stroke-width="2.6" /></svg
-      >{{ stop.title }}
+      ><span>{{ stop.title }}</span>
+      <ElButton v-if="folded" link class="link why" :aria-expanded="open" @click="open = !open">
+        {{ open ? 'Less' : 'Why' }}<span class="sr">: {{ stop.title }}</span>
+      </ElButton>
     </h2>
-    <p>{{ stop.reason }}</p>
-    <p class="clear">Cleared by: {{ stop.clearedBy }}</p>
-    <p v-if="stop.signed" class="clear">
-      Taken on by {{ shop.nameOf(stop.signed.by) }}, {{ dayjs(stop.signed.at).format('D MMM HH:mm') }}:
-      {{ stop.signed.reason }}
-    </p>
-    <p v-else-if="stop.canSign && !maySign" class="clear">A senior of the shop may take this on.</p>
-    <template v-else-if="stop.canSign">
-      <ElButton link v-if="!asking" class="link" @click="asking = true">I take this on</ElButton>
-      <form v-else @submit.prevent="sign">
-        <label :for="`why-${stop.id}`">Why it can be answered for, as {{ shop.person?.name ?? 'nobody yet' }}</label
-        ><input :id="`why-${stop.id}`" v-model="reason" class="in" /><span class="acts"
-          ><ElButton native-type="submit">Sign</ElButton><ElButton @click="asking = false">Leave it</ElButton></span
-        >
-        <p v-if="message">{{ message }}</p>
-      </form>
-    </template>
-    <p v-else class="clear">Nobody can sign this away.</p>
+    <div v-show="!short">
+      <p>{{ stop.reason }}</p>
+      <p class="clear">Cleared by: {{ stop.clearedBy }}</p>
+      <p v-if="stop.signed" class="clear">
+        Taken on by {{ shop.nameOf(stop.signed.by) }}, {{ dayjs(stop.signed.at).format('D MMM HH:mm') }}:
+        {{ stop.signed.reason }}
+      </p>
+      <p v-else-if="stop.canSign && !maySign" class="clear">A senior of the shop may take this on.</p>
+      <template v-else-if="stop.canSign">
+        <ElButton v-if="!asking" link class="link" @click="asking = true">I take this on</ElButton>
+        <form v-else @submit.prevent="sign">
+          <label :for="`why-${stop.id}`">Why it can be answered for, as {{ shop.person?.name ?? 'nobody yet' }}</label
+          ><ElInput :id="`why-${stop.id}`" v-model="reason" /><span class="acts"
+            ><ElButton native-type="submit">Sign</ElButton><ElButton @click="asking = false">Leave it</ElButton></span
+          >
+          <p v-if="message">{{ message }}</p>
+        </form>
+      </template>
+      <p v-else class="clear">Nobody can sign this away.</p>
+    </div>
   </div>
 </template>
 
@@ -95,8 +103,15 @@ form {
 label {
   font-size: 14px;
 }
-.in {
-  color: var(--ink);
+.folded {
+  padding-block: 0;
+}
+.folded h2 {
+  min-height: 44px;
+  font-size: 17px;
+}
+.why {
+  margin-left: auto;
 }
 .el-button.el-button {
   color: var(--ink);

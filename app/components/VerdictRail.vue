@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 const {
   sheet,
   a,
@@ -17,14 +18,45 @@ const {
   skip,
   approved,
 } = useNextMoves()
+/** findings as four counts; the list is a touch away */
+const listed = useLocalStorage('findings-listed', false)
+const COUNTED = { past: 'past', near: 'near', good: 'good', open: 'open' } as const
+const counts = computed(() =>
+  (Object.keys(COUNTED) as (keyof typeof COUNTED)[]).map(mark => ({
+    ...{ mark, word: COUNTED[mark] },
+    n: findings.value.filter(j => j.mark === mark).length,
+  })),
+)
+/** so many stops stand beside the worst one, a line each */
+const SHOWN = 3
+const every = ref(false)
+/** a stop that was not there a moment ago is said at once; those that stood already are not */
+const fresh = ref('')
+watch(
+  () => a.value?.stops.map(s => s.id).join(' '),
+  (now, before) => {
+    if (now === undefined || before === undefined) return
+    const stood = before.split(' ')
+    fresh.value = (a.value?.stops ?? [])
+      .filter(s => !stood.includes(s.id))
+      .map(s => `${s.title}. ${s.reason}`)
+      .join(' ')
+  },
+)
 </script>
 
 <template>
   <aside class="rail" aria-label="Verdict">
     <p v-if="sheet.unjudged.value" class="typing" role="alert">{{ sheet.unjudged.value }}</p>
+    <p class="sr" role="alert">{{ fresh }}</p>
+    <div v-if="a?.stops.length" class="stops">
+      <StopBlock v-for="(s, i) in a.stops" :key="s.id" :stop="s" :folded="i > 0" :hidden="i > SHOWN && !every" />
+      <ElButton v-if="a.stops.length > SHOWN + 1" link class="link" :aria-expanded="every" @click="every = !every">
+        {{ every ? 'Fewer' : `${a.stops.length - SHOWN - 1} more stops` }}
+      </ElButton>
+    </div>
     <div v-if="!a" class="wait lab">Reading the log…</div>
-    <template v-else>
-      <StopBlock v-for="s in a.stops" :key="s.id" :stop="s" />
+    <div v-else class="scroll">
       <section v-if="a.asked.length" class="asked" data-test="asked">
         <h2 class="lab">Look first: only told, or past a rule of thumb</h2>
         <details v-for="s in a.asked" :key="s.id">
@@ -35,18 +67,6 @@ const {
         </details>
       </section>
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
-      <section v-if="findings.length">
-        <h2 class="lab">What the findings say</h2>
-        <details v-for="j in findings" :key="j.entryId">
-          <summary>
-            <StateMark :mark="j.mark" bare /><span
-              >{{ j.headline }} <span v-if="how.get(j.entryId)" class="lab how">{{ how.get(j.entryId) }}</span></span
-            >
-          </summary>
-          <p v-for="d in j.details" :key="d">{{ d }}</p>
-        </details>
-        <p v-if="basis" class="basis">{{ basis }}</p>
-      </section>
       <section v-if="likely.length && !a.closed && sheet.stage.value !== 'narrow_down'">
         <h2 class="lab">What it looks like</h2>
         <ul class="likely">
@@ -78,17 +98,12 @@ const {
             ><ElButton @click="skipping = false">Back</ElButton></span
           >
         </form>
-        <table v-if="lead.outcomes.length > 2" class="then2">
-          <caption class="sr">
-            What each answer would do
-          </caption>
-          <tbody>
-            <tr v-for="o in lead.outcomes" :key="o.sign ?? 'none'">
-              <td>{{ o.seen.toLowerCase() }}</td>
-              <td>{{ o.lead.name.toLowerCase() }}, {{ Math.round(100 * o.pLead) }} %</td>
-            </tr>
-          </tbody>
-        </table>
+        <dl v-if="lead.outcomes.length > 2" class="then2" aria-label="What each answer would do">
+          <template v-for="o in lead.outcomes" :key="o.sign ?? 'none'"
+            ><dt>{{ o.seen.toLowerCase() }}</dt>
+            <dd>{{ o.lead.name.toLowerCase() }}, {{ Math.round(100 * o.pLead) }} %</dd></template
+          >
+        </dl>
         <p v-for="item in then" :key="item.id" class="then">
           <ElButton link v-if="!item.waits && may(item)" class="link" @click="start(item)">{{
             item.title
@@ -110,7 +125,32 @@ const {
       <section v-else-if="a.next.length === 0 && !verdict && !a.closed">
         <p class="why">Enter the ways to go under Decide, and this shows where it leans.</p>
       </section>
-    </template>
+    </div>
+    <section v-if="a && findings.length" class="say">
+      <ElButton
+        text
+        class="counts"
+        :aria-expanded="listed"
+        :aria-label="`What the findings say: ${counts.map(c => `${c.n} ${c.word}`).join(', ')}`"
+        @click="listed = !listed"
+      >
+        <span class="lab">What the findings say</span>
+        <span v-for="c in counts" :key="c.mark" class="count" :class="{ none: !c.n }"
+          ><StateMark :mark="c.mark" bare /> {{ c.n }} <small>{{ c.word }}</small></span
+        >
+      </ElButton>
+      <div v-show="listed" class="list">
+        <details v-for="j in findings" :key="j.entryId">
+          <summary>
+            <StateMark :mark="j.mark" bare /><span
+              >{{ j.headline }} <span v-if="how.get(j.entryId)" class="lab how">{{ how.get(j.entryId) }}</span></span
+            >
+          </summary>
+          <p v-for="d in j.details" :key="d">{{ d }}</p>
+        </details>
+        <p v-if="basis" class="basis">{{ basis }}</p>
+      </div>
+    </section>
   </aside>
 </template>
 
@@ -203,18 +243,68 @@ details p {
   margin-top: 8px;
 }
 .then2 {
-  width: 100%;
-  border-collapse: collapse;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
   margin-top: 9px;
-  font-size: 13.5px;
+  font-size: 14px;
 }
-.then2 td {
+.then2 > * {
   padding: 4px 6px 4px 0;
   border-top: 1px solid var(--rule);
-  vertical-align: top;
 }
-.then2 td + td {
+.then2 dd {
   color: var(--ink-2);
+}
+.stops .link {
+  width: 100%;
+  background: var(--past-wash);
+}
+.say {
+  padding: 6px 16px;
+  border-top: 1px solid var(--rule-2);
+  background: var(--sheet-2);
+}
+.counts.el-button.el-button {
+  width: 100%;
+  padding: 4px 0;
+  background: none;
+}
+.counts :deep(> span) {
+  display: grid;
+  grid-template-columns: repeat(4, auto);
+  gap: 3px 12px;
+  width: 100%;
+  align-items: baseline;
+  justify-content: start;
+}
+.counts .lab {
+  grid-column: 1 / -1;
+}
+.count small {
+  font: 500 14px/1 var(--label);
+}
+.none {
+  color: var(--ink-2);
+}
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .rail {
+    display: flex;
+    flex-direction: column;
+  }
+  .list {
+    max-height: 42dvh;
+    overflow-y: auto;
+  }
+  .stops {
+    flex: none;
+    max-height: 62%;
+    overflow-y: auto;
+  }
+  .scroll {
+    flex: 1;
+    min-height: 0;
+    overflow-y: auto;
+  }
 }
 .waits {
   color: var(--ink-2);

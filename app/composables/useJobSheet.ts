@@ -30,6 +30,8 @@ export interface JobSheet {
   /** the check of the catalogue that is in hand */
   checkId: Ref<string | null>
   startCheck(check: Pick<Check, 'id' | 'form'>): void
+  /** something was begun from the rail, and its form is still to be brought into view */
+  begun: Ref<boolean>
   /** the size that is to be taken next, where another form asks for it */
   measureItem: Ref<MeasureItem | null>
   inForce: ComputedRef<Entry[]>
@@ -190,6 +192,7 @@ export function useJobSheet(first: JobPage): JobSheet {
     diagnosis,
     unjudged,
     checkId,
+    begun: ref(false),
     measureItem,
     startCheck,
     inForce,

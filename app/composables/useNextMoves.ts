@@ -22,6 +22,7 @@ export function useNextMoves() {
     sheet.open(look.stage, look.form)
   }
   const start = ({ check, look, fact }: Move): void => {
+    sheet.begun.value = true
     if (check) sheet.startCheck(check)
     else if (look) startLook(look)
     else if (fact)

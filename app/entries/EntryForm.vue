@@ -10,7 +10,7 @@ const face = computed(() => FACES[props.form])
 </script>
 
 <template>
-  <div v-if="session.mayLog(form)">
+  <div v-if="session.mayLog(form)" :data-form="form">
     <component :is="face.drawn" v-if="face?.drawn" />
     <FindingForm v-else :key="form" :name="form" @logged="emit('logged')" />
     <component :is="face.beside" v-if="face?.beside" class="beside" />

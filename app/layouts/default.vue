@@ -26,6 +26,9 @@ const { idle } = useIdle((session.view?.idleMinutes ?? 15) * 60_000)
 watch(idle, now => void (now && session.leave()))
 const place = usePlaceStore()
 const router = useRouter()
+const route = useRoute()
+/** a job stands on one screen: its panes scroll, its head and its stops do not */
+const framed = computed(() => /^\/jobs\/(?!new$)[^/]+$/.test(route.path))
 const help = ref(false)
 const find = ref<{ focus(): void } | null>(null)
 useKeys({
@@ -46,7 +49,7 @@ useKeys({
 </script>
 
 <template>
-  <div>
+  <div :class="{ framed }">
     <a href="#main" class="skip">Skip to the work</a>
     <header class="top">
       <NuxtLink to="/" class="mark" aria-label="Remedium, today">
@@ -185,6 +188,21 @@ nav a.on {
 }
 .skip:focus {
   left: 0;
+}
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .framed {
+    height: 100dvh;
+    display: flex;
+    flex-direction: column;
+    overflow: hidden;
+    position: relative;
+  }
+  .framed main {
+    flex: 1;
+    min-height: 0;
+    display: flex;
+    flex-direction: column;
+  }
 }
 main:focus {
   outline: none;

@@ -77,6 +77,8 @@ const ofLook = (look: NextLook): Move => ({
 
 /** Under this nothing leads that is worth a name. */
 const OPEN = 0.3
+/** From this on a cause that leads is called what it is. */
+const LEADS_CLEARLY = 0.6
 
 /** One line of thought: the likeliest answer that shows something, and the answer that shows nothing of it. */
 function thoughtOf({ outcomes, proves }: Suggestion): string | null {
@@ -84,7 +86,9 @@ function thoughtOf({ outcomes, proves }: Suggestion): string | null {
   const none = outcomes.find(o => o.sign === null)
   if (!shown) return null
   const says = (o: Outcome): string => `${o.lead.name.toLowerCase()} (${Math.round(100 * o.pLead)} %)`
-  const yes = `${shown.seen}: ${proves ? 'that proves' : 'then it is'} ${says(shown)}`
+  const yes = proves
+    ? `${shown.seen}: that proves ${says(shown)}`
+    : `${shown.seen}: then ${shown.pLead >= LEADS_CLEARLY ? `it is ${says(shown)}` : `${says(shown)} leads`}`
   if (!none) return `${yes}.`
   if (none.pLead < OPEN) return `${yes}. If not, it is still open.`
   return none.lead === shown.lead

@@ -4,7 +4,7 @@ import type { WaitingBody } from '#core/entries/waiting/schema'
 import { keptOf } from '#core/entries/kept'
 import { describe } from '#core/entries/say'
 import type { Stage } from '#core/log/words'
-import { STAGE_ORDER } from '#core/log/words'
+import { STAGE_ORDER, STAGES } from '#core/log/words'
 import { WAITING_FOR } from '#core/words/deciding'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
 
@@ -48,6 +48,36 @@ useKeys(
   },
   Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])),
 )
+const desk = useTemplateRef<HTMLElement>('desk')
+const rail = useTemplateRef<{ $el: HTMLElement }>('rail')
+const toRail = (): void => rail.value?.$el.scrollIntoView({ block: 'start' })
+/** another stage starts at its top, and says so to a reader */
+watch(stage, async () => {
+  await nextTick()
+  desk.value?.scrollTo({ top: 0 })
+  if (!sheet?.begun.value) desk.value?.focus({ preventScroll: true })
+})
+/** what was begun from the rail is there, in view, its first field in hand */
+watch(
+  () => sheet?.begun.value,
+  async begun => {
+    if (!begun || !sheet) return
+    const form = await arrives(() => desk.value?.querySelector<HTMLElement>(FIRST_FIELD) ?? null)
+    form?.closest('form')?.scrollIntoView({ block: 'nearest' })
+    form?.focus({ preventScroll: false })
+    sheet.begun.value = false
+  },
+)
+const FIRST_FIELD = '[data-form] form :is(input, textarea, button):not([disabled]):not([type=file])'
+/** a form may come a little later than its stage */
+async function arrives(find: () => HTMLElement | null): Promise<HTMLElement | null> {
+  for (let n = 0; n < 40; n++) {
+    await new Promise(done => setTimeout(done, 25))
+    const found = find()
+    if (found) return found
+  }
+  return null
+}
 const ready = ref(false)
 onMounted(() => {
   ready.value = true
@@ -96,6 +126,7 @@ onMounted(() => {
       An entry of {{ u.at.slice(0, 10) }} ({{ u.kind }}) can't be read: {{ u.why }} It stands on disk as it was, and
       nothing below counts it.
     </p>
+    <StopLine v-if="sheet.assessment.value" :stops="sheet.assessment.value.stops" @show="toRail" />
     <div class="body">
       <StageSpine
         v-if="sheet.assessment.value"
@@ -104,7 +135,7 @@ onMounted(() => {
         @pick="s => sheet!.open(s)"
       />
       <div v-else class="spinegap" />
-      <div class="desk">
+      <div ref="desk" class="desk" tabindex="-1" :aria-label="STAGES[stage]" role="region">
         <div v-if="sheet.lastLogged.value" class="logged" role="status">
           <span
             ><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}:
@@ -130,9 +161,9 @@ onMounted(() => {
         </template>
         <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
         <StageMarks v-if="session.mayLog('stage') && stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
-        <JobLog />
       </div>
-      <VerdictRail />
+      <JobLog class="lines" />
+      <VerdictRail ref="rail" />
     </div>
   </div>
 </template>
@@ -181,13 +212,45 @@ onMounted(() => {
   align-items: start;
   min-height: calc(100vh - 118px);
 }
+.lines {
+  grid-column: 1 / -2;
+  padding: 6px 20px 6px;
+  background: var(--sheet);
+}
+.desk:focus {
+  outline: none;
+}
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .sheet {
+    flex: 1;
+    min-height: 0;
+    display: flex;
+    flex-direction: column;
+  }
+  .body {
+    flex: 1;
+    min-height: 0;
+    grid-template-rows: minmax(0, 1fr) auto;
+    align-items: stretch;
+  }
+  .body > * {
+    min-height: 0;
+  }
+  .body > :deep(.spine),
+  .body > .desk {
+    overflow-y: auto;
+  }
+  .body > :deep(.rail) {
+    grid-column: 3;
+    grid-row: 1 / span 2;
+  }
+}
 .spinegap {
   min-height: 480px;
 }
 .desk {
   background: var(--sheet);
   padding: 14px 20px 30px;
-  min-height: calc(100vh - 118px);
   min-width: 0;
 }
 .body > :deep(.rail) {
@@ -202,6 +265,9 @@ onMounted(() => {
   border-left: 4px solid var(--good);
   padding: 6px 8px 6px 12px;
   margin-bottom: 12px;
+  position: sticky;
+  top: 0;
+  z-index: 3;
   overflow-wrap: anywhere;
 }
 .logged .el-button {
@@ -224,6 +290,10 @@ onMounted(() => {
   }
   .desk {
     min-height: 0;
+  }
+  .lines {
+    grid-column: 1;
+    padding: 6px 14px;
   }
 }
 </style>
