@@ -151,11 +151,10 @@ function state(l: QuoteLine): string {
       />
       <fieldset v-if="photos.length">
         <legend class="lab">Photos it shows</legend>
-        <label v-for="p in photos" :key="p.id" class="pic"
-          ><input v-model="draft.photos" type="checkbox" :value="p.body.photoId" /><img
-            :src="`/api/photos/${p.body.photoId}?size=small`"
-            :alt="p.body.caption ?? 'Photo'"
-        /></label>
+        <ElCheckboxGroup v-model="draft.photos"
+          ><ElCheckbox v-for="p in photos" :key="p.id" :value="p.body.photoId" class="pic"
+            ><img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? 'Photo'" /></ElCheckbox
+        ></ElCheckboxGroup>
       </fieldset>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
       <div class="acts">
@@ -164,10 +163,9 @@ function state(l: QuoteLine): string {
       </div>
       <p v-if="link" class="link2" role="status">
         <b>Asked.</b> The link, shown once:
-        <input
-          class="in"
+        <ElInput
           readonly
-          :value="link"
+          :model-value="link"
           aria-label="Link for the owner"
           @focus="($event.target as HTMLInputElement).select()"
         />
@@ -219,13 +217,5 @@ fieldset {
 .pic img {
   height: 64px;
   border: 1px solid var(--edge);
-}
-.pic input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
-}
-.link2 .in {
-  width: min(100%, 560px);
 }
 </style>

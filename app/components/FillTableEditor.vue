@@ -35,7 +35,7 @@ const line = computed(() => points.value.map(([r, ml]) => `${box.value.x(ml)},${
 
 <template>
   <div class="filltable">
-    <label class="switch"><input v-model="draft.on" type="checkbox" /> This engine has a fill table</label>
+    <ElCheckbox v-model="draft.on">This engine has a fill table</ElCheckbox>
     <template v-if="draft.on">
       <p class="note">
         Machine upright. Pour a known amount, wait till it has settled, read, write down, go on. Ten minutes once, and
@@ -112,17 +112,6 @@ svg {
 }
 .row .link {
   min-height: 44px;
-}
-.switch {
-  display: inline-flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-}
-.switch input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 @media (max-width: 760px) {
   .both {

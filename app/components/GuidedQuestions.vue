@@ -26,13 +26,13 @@ const id = useId()
         >
           {{ a }}
         </ElButton>
-        <input
-          class="in"
-          :value="q.answers.includes(answers[q.id] ?? '') ? '' : (answers[q.id] ?? '')"
+        <ElInput
+          class="words"
+          :model-value="q.answers.includes(answers[q.id] ?? '') ? '' : (answers[q.id] ?? '')"
           :aria-label="`${q.ask} In words`"
           placeholder="or in words"
           maxlength="300"
-          @input="answers = { ...answers, [q.id]: ($event.target as HTMLInputElement).value }"
+          @update:model-value="said => (answers = { ...answers, [q.id]: said })"
         />
       </div>
     </div>
@@ -57,7 +57,7 @@ const id = useId()
   flex-wrap: wrap;
   gap: 6px;
 }
-.a .in {
+.a .words {
   flex: 1 1 92px;
   width: 92px;
 }

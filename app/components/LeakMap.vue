@@ -104,15 +104,18 @@ const said = (site: Site): string =>
       <div v-for="(site, i) in shown" :key="site" class="row">
         <label :for="`leak-${site}`"
           ><b>{{ i + 1 }}</b> {{ LEAK_SITES[site] }}</label
-        ><select
+        ><ElSelect
           :id="`leak-${site}`"
-          class="in"
-          :value="stateOf(site) ?? ''"
-          @change="set(site, (($event.target as HTMLSelectElement).value || null) as LeakSite['state'] | null)"
-        >
-          <option value="">not looked at</option>
-          <option v-for="(word, k) in LEAK_STATES" :key="k" :value="k">{{ word }}</option>
-        </select>
+          :model-value="stateOf(site) ?? ''"
+          :empty-values="[null, undefined]"
+          :aria-label="LEAK_SITES[site]"
+          @change="(state: LeakSite['state'] | '') => set(site, state || null)"
+          ><ElOption value="" label="not looked at" /><ElOption
+            v-for="(word, k) in LEAK_STATES"
+            :key="k"
+            :value="k"
+            :label="word"
+        /></ElSelect>
       </div>
       <ElButton class="dash" @click="sites = shown.map(site => ({ site, state: stateOf(site) ?? 'dry' }))">
         The rest is dry
@@ -151,7 +154,7 @@ svg {
   align-items: center;
   border-bottom: 1px solid var(--rule);
 }
-.row .in {
+.row .el-select {
   border-color: transparent;
   background: none;
   padding: 4px 6px;

@@ -34,8 +34,8 @@ async function log(done: typeof ticked.value): Promise<void> {
           <b>Make safe</b>
           <span class="lab">before it is turned, tipped or opened: no such reading is taken before</span>
         </legend>
-        <label v-for="(word, k) in SAFE_STEPS" :key="k" class="tick"
-          ><input v-model="ticked" type="checkbox" :value="k" /> {{ word }}</label
+        <ElCheckboxGroup v-model="ticked" class="ticks"
+          ><ElCheckbox v-for="(word, k) in SAFE_STEPS" :key="k" :value="k">{{ word }}</ElCheckbox></ElCheckboxGroup
         >
         <ElButton native-type="submit">Made safe</ElButton>
       </fieldset>
@@ -81,17 +81,13 @@ legend {
   float: left;
   width: 100%;
 }
-.tick {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
+.ticks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
 }
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--petrol);
+.ticks .el-checkbox {
+  margin: 0;
 }
 .el-button.el-button {
   margin-left: auto;

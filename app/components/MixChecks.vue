@@ -75,7 +75,7 @@ const INJECTION = {
         inputmode="numeric"
         hint="ago, in a closed can"
       />
-      <label class="check"><input v-model="f.stabilised" type="checkbox" /> with stabiliser</label>
+      <ElCheckbox v-model="f.stabilised">with stabiliser</ElCheckbox>
       <p v-if="age" aria-live="polite">
         <StateMark :mark="AGE[age].mark" bare /> <b>{{ AGE[age].words }}</b> <span class="note">rule of thumb</span>
       </p>
@@ -120,17 +120,6 @@ aside section {
   display: grid;
   gap: 8px;
   font-size: 14.5px;
-}
-.check {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 40px;
-}
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 .pair {
   gap: 8px;

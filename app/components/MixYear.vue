@@ -43,6 +43,22 @@ const schools = computed(() => {
       .afrChangePct,
   }
 })
+const mixes = computed(() => {
+  if (!schools.value) return []
+  const { maker, richer, shift } = schools.value
+  const line = (name: string, about: string, s: typeof maker) => ({
+    ...{ name, about, plugs: s.plugs, oil: `${s.oilL.toFixed(1)} L`, fuel: `${s.fuelSharePct.toFixed(1)} %` },
+    money: moneyText(s.money, shop.policy.currency, true),
+  })
+  return [
+    line(`Maker's ${ratioText(maker.ratio)}`, 'tested, low smoke, the setting matches', maker),
+    line(
+      `One step richer, ${ratioText(richer.ratio)}`,
+      `more film for long hot days; ${shift.toFixed(1)} % leaner in fuel: check the high-speed setting`,
+      richer,
+    ),
+  ]
+})
 </script>
 
 <template>
@@ -61,42 +77,18 @@ const schools = computed(() => {
         inputmode="decimal"
       /><PlainField v-model="f.plugs" label="Plugs a year" inputmode="decimal" />
     </div>
-    <table>
-      <thead>
-        <tr>
-          <th>Mix</th>
-          <th class="n">Oil</th>
-          <th class="n">Plugs</th>
-          <th class="n">Money</th>
-          <th class="n">Fuel in the mix</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr>
-          <td>
-            <b>Maker's {{ ratioText(schools.maker.ratio) }}</b
-            ><span class="note"> tested, low smoke, the setting matches</span>
-          </td>
-          <td class="n">{{ schools.maker.oilL.toFixed(1) }} L</td>
-          <td class="n">{{ schools.maker.plugs }}</td>
-          <td class="n">{{ moneyText(schools.maker.money, shop.policy.currency, true) }}</td>
-          <td class="n">{{ schools.maker.fuelSharePct.toFixed(1) }} %</td>
-        </tr>
-        <tr>
-          <td>
-            <b>One step richer, {{ ratioText(schools.richer.ratio) }}</b
-            ><span class="note">
-              more film for long hot days; {{ schools.shift.toFixed(1) }} % leaner in fuel: check the high-speed
-              setting</span
-            >
-          </td>
-          <td class="n">{{ schools.richer.oilL.toFixed(1) }} L</td>
-          <td class="n">{{ schools.richer.plugs }}</td>
-          <td class="n">{{ moneyText(schools.richer.money, shop.policy.currency, true) }}</td>
-          <td class="n">{{ schools.richer.fuelSharePct.toFixed(1) }} %</td>
-        </tr>
-      </tbody>
-    </table>
+    <ElTable :data="mixes">
+      <ElTableColumn label="Mix" min-width="240"
+        ><template #default="{ row }"
+          ><b>{{ row.name }}</b
+          ><span class="note"> {{ row.about }}</span></template
+        ></ElTableColumn
+      >
+      <ElTableColumn label="Oil" prop="oil" align="right" width="90" />
+      <ElTableColumn label="Plugs" prop="plugs" align="right" width="80" />
+      <ElTableColumn label="Money" prop="money" align="right" width="110" />
+      <ElTableColumn label="Fuel in the mix" prop="fuel" align="right" width="130" />
+    </ElTable>
     <p class="note">
       {{ moneyText(schools.morePerYear, shop.policy.currency, true) }} a year more. One more plug a year for a step is
       shop judgement. Weaker than the maker's is never mixed.
@@ -105,29 +97,7 @@ const schools = computed(() => {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 14.5px;
-}
-th {
-  text-align: left;
-  font: 500 14px var(--label);
-  color: var(--ink-2);
-  padding: 4px 6px 4px 0;
-  border-bottom: 1px solid var(--rule-2);
-}
-td {
-  padding: 8px 6px 8px 0;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-}
-.n {
-  text-align: right;
-  white-space: nowrap;
-  padding-left: 8px;
-}
-td .note {
+.note {
   display: block;
 }
 .year {

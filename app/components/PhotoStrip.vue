@@ -21,8 +21,8 @@ async function take(event: Event): Promise<void> {
   <div class="photos">
     <ul v-if="photos.length">
       <li v-for="p in photos" :key="p.id">
-        <button type="button" :aria-label="`Photo: ${p.body.caption ?? 'without words'}`" @click="big = p.body.photoId">
-          <img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? ''" loading="lazy" /></button
+        <ElButton text :aria-label="`Photo: ${p.body.caption ?? 'without words'}`" @click="big = p.body.photoId">
+          <img :src="`/api/photos/${p.body.photoId}?size=small`" :alt="p.body.caption ?? ''" loading="lazy" /></ElButton
         ><span class="note">{{ p.body.caption }}</span>
       </li>
     </ul>

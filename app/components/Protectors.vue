@@ -30,9 +30,9 @@ const share = (key: string): number | null => {
       <li v-for="p in parts" :key="p.part">
         <span
           ><b>{{ p.name }}</b> <span class="lab">{{ p.why }}; it would take {{ p.destroys }} with it</span></span
-        ><input
+        ><ElInput
           v-model="price[p.part]"
-          class="in"
+          class="price"
           inputmode="decimal"
           :aria-label="`Price: ${p.name}`"
           :placeholder="shop.policy.currency"

@@ -50,7 +50,13 @@ watch(
     <p v-if="sheet.unjudged.value" class="typing" role="alert">{{ sheet.unjudged.value }}</p>
     <p class="sr" role="alert">{{ fresh }}</p>
     <div v-if="a?.stops.length" class="stops">
-      <StopBlock v-for="(s, i) in a.stops" :key="s.id" :stop="s" :folded="i > 0" :hidden="i > SHOWN && !every" />
+      <StopBlock
+        v-for="(s, i) in a.stops"
+        :key="s.id"
+        :stop="s"
+        :folded="i > 0 || sheet.stage.value === 'decide'"
+        :hidden="i > SHOWN && !every"
+      />
       <ElButton v-if="a.stops.length > SHOWN + 1" link class="link" :aria-expanded="every" @click="every = !every">
         {{ every ? 'Fewer' : `${a.stops.length - SHOWN - 1} more stops` }}
       </ElButton>
@@ -67,16 +73,6 @@ watch(
         </details>
       </section>
       <p v-if="sheet.typing.value" class="typing lab">Counts what you are typing, not logged yet.</p>
-      <section v-if="likely.length && !a.closed && sheet.stage.value !== 'narrow_down'">
-        <h2 class="lab">What it looks like</h2>
-        <ul class="likely">
-          <li v-for="l in likely" :key="l.cause.id">
-            <span>{{ l.cause.name }}</span><span class="lab">{{ l.cured ? 'gone since the work' : l.words }}</span
-            ><i aria-hidden="true"><b :style="{ width: `${Math.round(100 * l.p)}%` }" /></i>
-          </li>
-        </ul>
-        <ElButton link class="link flat" @click="sheet.open('narrow_down')">Why, and what else</ElButton>
-      </section>
       <section v-if="lead && !a.closed" data-test="next">
         <h2 class="lab">Look at next</h2>
         <p class="nexttitle">
@@ -111,6 +107,16 @@ watch(
             >{{ item.title }}<small v-if="item.waits">waits: {{ item.waits }}</small></span
           ><span class="lab">{{ item.minutes }} min</span>
         </p>
+      </section>
+      <section v-if="likely.length && !a.closed && sheet.stage.value !== 'narrow_down'">
+        <h2 class="lab">What it looks like</h2>
+        <ul class="likely">
+          <li v-for="l in likely" :key="l.cause.id">
+            <span>{{ l.cause.name }}</span><span class="lab">{{ l.cured ? 'gone since the work' : l.words }}</span
+            ><i aria-hidden="true"><b :style="{ width: `${Math.round(100 * l.p)}%` }" /></i>
+          </li>
+        </ul>
+        <ElButton link class="link flat" @click="sheet.open('narrow_down')">Why, and what else</ElButton>
       </section>
       <section v-if="approved">
         <h2 class="lab">Agreed</h2>

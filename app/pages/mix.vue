@@ -89,9 +89,9 @@ const { f, TASKS, REASONS, show, makerRatio, shops, richer, result, fault, plan,
       </template>
       <fieldset class="reasons">
         <legend class="lab">A step richer than the maker, because of</legend>
-        <label v-for="(word, r) in REASONS" :key="r" class="check"
-          ><input type="checkbox" :checked="f.reasons.includes(r)" @change="toggle(r)" /> {{ word }}</label
-        >
+        <ElCheckbox v-for="(word, r) in REASONS" :key="r" :model-value="f.reasons.includes(r)" @change="toggle(r)">{{
+          word
+        }}</ElCheckbox>
         <p v-if="richer && richer.status !== 'unchanged'" class="note">
           A step richer: {{ ratioText(richer.ratio) }}{{ richer.status === 'at_floor' ? ', as rich as it goes' : '' }};
           the maker's stays {{ ratioText(makerRatio ?? 0) }}.
@@ -191,17 +191,6 @@ ol {
   display: grid;
   gap: 7px;
   margin-bottom: 14px;
-}
-.check {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 40px;
-}
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 .reasons {
   display: grid;

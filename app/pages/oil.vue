@@ -52,7 +52,7 @@ const { t, marks, oilBody, level, use, fits, tilt, show, TASKS, SWATCHES, pct } 
           :options="{ marks: t.glass ? 'On the glass' : 'On the stick', dry: 'Nothing shows', volume: 'Drained' }"
           needed
         />
-        <label class="switch"><input v-model="t.glass" type="checkbox" /> It has a sight glass</label>
+        <ElCheckbox v-model="t.glass">It has a sight glass</ElCheckbox>
         <PlainField
           v-if="t.by === 'volume'"
           v-model="t.drained"
@@ -195,17 +195,6 @@ const { t, marks, oilBody, level, use, fits, tilt, show, TASKS, SWATCHES, pct } 
 }
 .verdict {
   font-size: 19px;
-}
-.switch {
-  display: inline-flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-}
-.switch input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 li {
   padding: 3px 0;

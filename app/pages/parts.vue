@@ -25,8 +25,10 @@ onMounted(find)
 const cash = (minor: number | null): string =>
   minor === null ? 'not to be had' : moneyText(toMajor(minor, shop.policy.currency), shop.policy.currency, true)
 const today = dayjs().format('YYYY-MM-DD')
-const age = (p: PriceRow) =>
-  priceAge({ pricedOn: p.pricedOn, type: 'part', priceKind: p.kind }, today, shop.policy.priceDays)
+const stale = (p: Record<string, unknown>): boolean => {
+  const { pricedOn, kind } = p as unknown as PriceRow
+  return priceAge({ pricedOn, type: 'part', priceKind: kind }, today, shop.policy.priceDays).stale
+}
 
 const draft = reactive({ supplier: '', kind: 'retail', pricedOn: today })
 const file = ref<{ name: string; text: string } | null>(null)
@@ -72,34 +74,39 @@ const example =
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find a part by name or number" class="find" />
-    <table v-if="found.prices.length" class="prices">
-      <thead>
-        <tr class="lab">
-          <th>Part</th>
-          <th>Number</th>
-          <th>Supplier</th>
-          <th class="num">Price</th>
-          <th>Lead</th>
-          <th>As of</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="p in found.prices" :key="p.id">
-          <td>
-            <b>{{ p.name }}</b><small v-if="p.supersededBy" class="near">superseded by {{ p.supersededBy }}</small>
-          </td>
-          <td>{{ p.number }}</td>
-          <td>
-            {{ p.supplier }} <span class="lab">{{ p.kind }}</span>
-          </td>
-          <td class="num" :class="{ gone: p.priceMinor === null }">{{ cash(p.priceMinor) }}</td>
-          <td class="lab">{{ p.stock ? `${p.stock} there` : p.leadDays === null ? '' : `${p.leadDays} days` }}</td>
-          <td class="lab" :class="{ near: age(p).stale }">
-            {{ dayjs(p.pricedOn).format('D MMM YYYY') }}{{ age(p).stale ? ', stale' : '' }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <ElTable v-if="found.prices.length" :data="found.prices" class="prices" row-key="id">
+      <ElTableColumn label="Part" prop="name" sortable min-width="200"
+        ><template #default="{ row: p }"
+          ><b>{{ p.name }}</b
+          ><small v-if="p.supersededBy" class="near">superseded by {{ p.supersededBy }}</small></template
+        ></ElTableColumn
+      >
+      <ElTableColumn label="Number" prop="number" sortable min-width="120" />
+      <ElTableColumn label="Supplier" prop="supplier" sortable min-width="160"
+        ><template #default="{ row: p }"
+          >{{ p.supplier }} <span class="lab">{{ p.kind }}</span></template
+        ></ElTableColumn
+      >
+      <ElTableColumn label="Price" prop="priceMinor" sortable align="right" width="130"
+        ><template #default="{ row: p }"
+          ><span :class="{ gone: p.priceMinor === null }">{{ cash(p.priceMinor) }}</span></template
+        ></ElTableColumn
+      >
+      <ElTableColumn label="Lead" prop="leadDays" sortable width="110"
+        ><template #default="{ row: p }"
+          ><span class="lab">{{
+            p.stock ? `${p.stock} there` : p.leadDays === null ? '' : `${p.leadDays} days`
+          }}</span></template
+        ></ElTableColumn
+      >
+      <ElTableColumn label="As of" prop="pricedOn" sortable width="160"
+        ><template #default="{ row: p }"
+          ><span class="lab" :class="{ near: stale(p) }"
+            >{{ dayjs(p.pricedOn).format('D MMM YYYY') }}{{ stale(p) ? ', stale' : '' }}</span
+          ></template
+        ></ElTableColumn
+      >
+    </ElTable>
     <p v-else-if="found.all" class="note">Nothing by that name or number.</p>
     <p v-else class="note">
       No list has been read yet. Type prices in the ways to go, or read a supplier's list here; names then fill in their
@@ -172,20 +179,7 @@ const example =
   margin-bottom: 12px;
 }
 .prices {
-  width: 100%;
-  border-collapse: collapse;
   max-width: 1000px;
-}
-.prices td,
-.prices th {
-  padding: 7px 12px 7px 0;
-  text-align: left;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-}
-.prices .num {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 .prices small {
   display: block;
@@ -208,22 +202,5 @@ pre {
 summary {
   cursor: pointer;
   min-height: 40px;
-}
-@media (max-width: 640px) {
-  .prices thead {
-    display: none;
-  }
-  .prices tr {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-  .prices td {
-    border: 0;
-    padding: 2px 0;
-  }
-  .prices tr {
-    border-bottom: 1px solid var(--rule);
-    padding: 6px 0;
-  }
 }
 </style>

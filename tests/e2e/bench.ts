@@ -55,6 +55,9 @@ export async function pick(page: Page, label: string, word: string | number): Pr
   await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
 }
 
+/** A box that is ticked, by its words. */
+export const box = (page: Page, words: string) => page.locator('.el-checkbox').filter({ hasText: words })
+
 /** What stands first to look at next. */
 export const nextIs = (page: Page, title: string) =>
   expect(page.locator('[data-test=next] .nexttitle')).toContainText(title)
@@ -119,9 +122,9 @@ export async function freshJob(
 /** Every make-safe step ticked, as it must be before anything is turned; it may stand so already. */
 export async function makeSafe(page: Page): Promise<void> {
   await expect(page.locator('.safe')).toBeVisible()
-  for (const box of await page.locator('.safe input[type=checkbox]').all()) await box.check()
-  const tick = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
-  if (await tick.count()) await tick.click()
+  for (const tick of await page.locator('.safe .el-checkbox:not(.is-checked)').all()) await tick.click()
+  const made = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
+  if (await made.count()) await made.click()
   await expect(page.locator('.safe')).toContainText(/Made safe \d/)
 }
 

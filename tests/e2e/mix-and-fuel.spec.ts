@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -45,7 +45,7 @@ test('a wrong can is put right within its room, a leaner one refused, and its la
   await page.getByRole('button', { name: 'Log this can' }).click()
   await expect(page.locator('.sendto')).toContainText('On the log of')
   expect(await (await request.get(`/api/jobs/${job}/assessment`)).text()).toContain('60 : 1')
-  await page.getByLabel('hard use').check()
+  await box(page, 'hard use').click()
   await expect(page.locator('.reasons')).toContainText('A step richer: 32 : 1')
   // what was typed is found again, and the label can be printed
   await page.reload()
@@ -110,7 +110,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await page.getByRole('button', { name: /Log the leak-down/ }).click()
   await expect(page.locator('.fault').first()).toContainText("can't read more than the regulator")
   await page.getByLabel('Cylinder holds', { exact: true }).fill('1.4')
-  await page.locator('.heard').getByText('Exhaust').click()
+  await chip(page, 'Heard at', 'Exhaust').click()
   await expect(page.locator('.rail')).toContainText('Leak-down 80 %, bad: the exhaust valve')
   await page.getByRole('button', { name: /Log the leak-down/ }).click()
   await expect(page.locator('.log')).toContainText('1.40 bar of 7.00 bar, 1 mm orifice; heard at exhaust')

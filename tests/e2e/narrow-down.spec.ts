@@ -43,7 +43,7 @@ async function answer(page: Page, title: string): Promise<void> {
   } else if (title === 'Leak-down, listen') {
     await page.getByLabel('Regulator', { exact: true }).fill('7')
     await page.getByLabel('Cylinder holds', { exact: true }).fill('1')
-    await page.locator('.heard').getByText('Exhaust').click()
+    await chip(page, 'Heard at', 'Exhaust').click()
     await log(/Log the leak-down/)
   } else
     // the form that comes next may still be on its way

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, lean, logged, makeSafe, openJob } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, lean, logged, makeSafe, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -140,7 +140,7 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
     .getByRole('button', { name: /Decide/ })
     .first()
     .click()
-  await page.getByLabel('cures the first cause').nth(1).check()
+  await box(page, 'cures the first cause').nth(1).click()
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.stop').filter({ hasText: "Don't build it yet" })).toHaveCount(0)
   await page.getByRole('button', { name: 'The owner agrees to this' }).click()

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, jobNumbered, openJob, pick } from './bench'
+import { atTheBench, box, chip, jobNumbered, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -15,7 +15,7 @@ test('two sources that disagree are both kept and marked, and the chosen one jud
   await expect(page.getByRole('status').first()).toContainText('Did you mean 82 psi?')
   await page.getByRole('button', { name: 'Yes, psi' }).click()
   await expect(page.getByText('sources disagree')).toBeVisible()
-  await page.getByLabel('Use this one').nth(1).check()
+  await box(page, 'Use this one').nth(1).click()
   // the one that fits is not the one that is right: a reason is asked
   await page.getByRole('button', { name: 'Keep the sheet' }).click()
   await expect(page.getByText('Say why this one is used').first()).toBeVisible()
@@ -34,7 +34,7 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await openJob(page, `/jobs/${await jobNumbered(request, 209)}`)
   await page.keyboard.press('Alt+1')
   await page.getByRole('link', { name: /Its sheet/ }).click()
-  await page.getByLabel('This engine has a fill table').check()
+  await box(page, 'This engine has a fill table').click()
   for (const [name, value] of [
     ['Reading 1', '10'],
     ['Oil in it 1', '400'],

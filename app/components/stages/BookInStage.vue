@@ -155,16 +155,13 @@ const facts = computed(() => {
             ><b v-if="c.body.from && c.body.from !== 'owner'">{{ CLAIM_FROM[c.body.from] }}: </b>{{ c.body.text
             }}<span class="lab"> &nbsp;{{ c.body.howKnown ? `knows it from: ${c.body.howKnown}` : '' }}</span></span
           >
-          <label
-            ><span class="sr">What became of: {{ c.body.text }}</span
-            ><select
-              class="in"
-              :value="checkOf(c.id)?.body.state ?? 'never_checked'"
-              @change="check(c.id, ($event.target as HTMLSelectElement).value as ClaimCheckBody['state'])"
-            >
-              <option v-for="(word, k) in CLAIM_STATES" :key="k" :value="k">{{ word }}</option>
-            </select></label
-          >
+          <ElSelect
+            class="became"
+            :model-value="checkOf(c.id)?.body.state ?? 'never_checked'"
+            :aria-label="`What became of: ${c.body.text}`"
+            @change="(state: ClaimCheckBody['state']) => check(c.id, state)"
+            ><ElOption v-for="(word, k) in CLAIM_STATES" :key="k" :value="k" :label="word"
+          /></ElSelect>
         </li>
       </ul>
       <ClaimForm />
@@ -233,7 +230,7 @@ dl {
 .claims {
   margin-bottom: 12px;
 }
-.claims .in {
+.claims .became {
   width: auto;
   padding-right: 26px;
 }

@@ -32,12 +32,11 @@ async function mark(state: 'done' | 'skipped' | 'open'): Promise<void> {
       <ElButton @click="mark('done')">Done with {{ STAGES[stage].toLowerCase() }}</ElButton>
       <ElButton link v-if="!skipping" class="link" @click="skipping = true">Skip, say why</ElButton>
       <form v-else class="acts" @submit.prevent="mark('skipped')">
-        <input
-          v-model="reason"
-          class="in why"
-          aria-label="Why it is skipped"
-          placeholder="Why it is skipped"
-        /><ElButton native-type="submit"> Skip it </ElButton>
+        <ElInput v-model="reason" class="why" aria-label="Why it is skipped" placeholder="Why it is skipped" /><ElButton
+          native-type="submit"
+        >
+          Skip it
+        </ElButton>
       </form>
     </template>
     <template v-else>

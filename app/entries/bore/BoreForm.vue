@@ -20,10 +20,10 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
             <th>
               <label class="std"
                 >Standard
-                <input
+                <ElInput
                   v-model="draft.nominal"
                   data-go="first"
-                  class="in fig"
+                  class="fig"
                   :class="{ wrong: form.faultOf('nominal') }"
                   inputmode="decimal"
                   aria-label="Standard bore"
@@ -37,10 +37,10 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
           <tr v-for="(row, i) in draft.rows" :key="i">
             <th class="lab">{{ draft.rows.length === 3 ? DEPTHS[i] : `Depth ${i + 1}` }}</th>
             <td v-for="j in [0, 1]" :key="j">
-              <input
+              <ElInput
                 v-model="row[j]"
                 data-go
-                class="in fig"
+                class="fig"
                 :class="{ wrong: cell(i, j) }"
                 inputmode="decimal"
                 :aria-label="`${DEPTHS[i] ?? i + 1}, ${j ? 'across' : 'along'}`"
@@ -52,10 +52,10 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
           <tr>
             <th class="lab">Piston, at its skirt</th>
             <td>
-              <input
+              <ElInput
                 v-model="draft.piston"
                 data-go="last"
-                class="in fig"
+                class="fig"
                 :class="{ wrong: form.faultOf('piston') }"
                 inputmode="decimal"
                 aria-label="Piston"
@@ -126,10 +126,7 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
       :options="SCORE_SIDES"
       :fault="form.faultOf('scoreSide')"
     />
-    <label class="switch"
-      ><input v-model="draft.holdCentre" type="checkbox" /> It is bored on the old centre: one-sided wear costs
-      twice</label
-    >
+    <ElCheckbox v-model="draft.holdCentre">It is bored on the old centre: one-sided wear costs twice</ElCheckbox>
     <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
     <FormFoot
       label="Log the bore"
@@ -183,17 +180,6 @@ td {
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 12px;
   max-width: 760px;
-}
-.switch {
-  display: inline-flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-}
-.switch input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 @media (max-width: 1180px) {
   .two {

@@ -37,6 +37,7 @@ const form = useEntryForm<'leak_down', Draft>({
 })
 const { draft } = form
 const { judged } = form
+const heardAt = computed(() => Object.fromEntries(places.value.map(k => [k, HEARD[k].label])))
 const places = computed(() =>
   (Object.keys(HEARD) as HeardPlace[]).filter(
     k =>
@@ -122,12 +123,7 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
         stroke-width="2"
       />
     </svg>
-    <fieldset class="heard">
-      <legend class="lab">Heard at</legend>
-      <label v-for="k in places" :key="k" class="chip" :class="{ on: draft.heard.includes(k) }"
-        ><input v-model="draft.heard" type="checkbox" :value="k" /> {{ HEARD[k].label }}</label
-      >
-    </fieldset>
+    <MultiChips v-model="draft.heard" label="Heard at" :options="heardAt" />
     <VerdictWords :judged="judged" />
     <PlainField
       v-model="draft.orifice"
@@ -167,21 +163,5 @@ const x = (p: number): number => 10 + 480 * Math.min(1, p / 60)
 }
 .caution {
   flex: 1 1 240px;
-}
-.heard {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.heard legend {
-  float: left;
-  width: 100%;
-  padding: 0;
-  margin-bottom: 4px;
-}
-.chip input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--petrol);
 }
 </style>

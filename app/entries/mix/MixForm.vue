@@ -122,7 +122,7 @@ const HOW = { measured: 'Measured', claimed: 'The owner says', estimated: 'Estim
           hint="Empty if nobody knows."
           :fault="form.faultOf('fuelDays')"
         />
-        <label class="check"><input v-model="draft.stabilised" type="checkbox" /> with stabiliser</label>
+        <ElCheckbox v-model="draft.stabilised">with stabiliser</ElCheckbox>
       </div>
       <PlainField v-model="draft.note" label="Note" area :fault="form.faultOf('note')" />
       <FormFoot
@@ -153,18 +153,6 @@ const HOW = { measured: 'Measured', claimed: 'The owner says', estimated: 'Estim
 }
 .short {
   max-width: 260px;
-}
-.check {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-  margin-top: 18px;
-}
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 @media (max-width: 760px) {
   .mixform {

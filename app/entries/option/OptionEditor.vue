@@ -60,9 +60,8 @@ const {
       </div>
       <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow" :class="{ idle: idle(l) }">
         <span role="cell" class="what"
-          ><input
+          ><ElInput
             v-model="l.text"
-            class="in"
             :class="{ wrong: fault(i, 'text') }"
             :aria-label="`Line ${i + 1}`"
             placeholder="What"
@@ -72,14 +71,13 @@ const {
             @change="picked(l)"
         /></span>
         <span role="cell" class="kind"
-          ><select v-model="l.type" class="in" :aria-label="`Kind of line ${i + 1}`">
-            <option v-for="(word, t) in lineTypes" :key="t" :value="t">{{ word }}</option>
-          </select></span
-        >
+          ><ElSelect v-model="l.type" :aria-label="`Kind of line ${i + 1}`"
+            ><ElOption v-for="(word, t) in lineTypes" :key="t" :value="t" :label="word" /></ElSelect
+        ></span>
         <span v-for="f in ['low', 'likely', 'high'] as const" :key="f" role="cell" class="fig"
-          ><input
+          ><ElInput
             v-model="l[f]"
-            class="in num"
+            class="num"
             :class="{ wrong: fault(i, f) }"
             inputmode="decimal"
             :aria-label="`${f} of line ${i + 1}`"
@@ -88,9 +86,9 @@ const {
           /><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span
         >
         <span role="cell" class="fig"
-          ><input
+          ><ElInput
             v-model="l.chance"
-            class="in num"
+            class="num"
             :class="{ wrong: fault(i, 'chance') }"
             inputmode="decimal"
             :aria-label="`Chance of line ${i + 1}`"
@@ -187,7 +185,7 @@ const {
   padding-bottom: 4px;
   border-bottom: 1px solid var(--rule-2);
 }
-.idle .what input {
+.idle .what :deep(input) {
   color: var(--ink-2);
 }
 .lhead span:nth-child(n + 3) {
@@ -197,32 +195,18 @@ const {
   padding: 6px 0;
   border-bottom: 1px solid var(--rule);
 }
-.lrow .in {
-  padding: 6px 8px;
-  min-height: 40px;
+.lrow :deep(.el-input__wrapper),
+.lrow :deep(.el-select__wrapper) {
+  padding: 1px 8px;
+}
+.num :deep(.el-input__inner) {
+  text-align: right;
 }
 .what,
 .kind {
   display: grid;
   gap: 3px;
 }
-.lrow .why {
-  min-height: 30px;
-  padding: 2px 8px;
-  border-color: transparent;
-  background: var(--sheet-2);
-  font-size: 13.5px;
-  color: var(--ink-2);
-}
-.lrow .why:hover,
-.lrow .why:focus {
-  border-color: var(--edge);
-}
-.why::placeholder {
-  color: var(--ink-2);
-  opacity: 0.9;
-}
-
 .fig {
   position: relative;
 }

@@ -5,17 +5,15 @@ import type { LineDraft } from '~/composables/useOptionLine'
 /** The second row of a line: why it is here, what it is for, where its price is from, how firm it is. */
 defineProps<{ number: number; cures: boolean }>()
 const l = defineModel<LineDraft>({ required: true })
+const sayKind = (kind: keyof typeof PRICE_KINDS | ''): void => {
+  l.value.priceKind = kind || null
+}
 const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = useOptionLine()
 </script>
 
 <template>
   <span class="more">
-    <input
-      v-model="l.why"
-      class="in why wide"
-      :aria-label="`Why line ${number} is here`"
-      placeholder="why it is here"
-    />
+    <ElInput v-model="l.why" class="why wide" :aria-label="`Why line ${number} is here`" placeholder="why it is here" />
     <ElSelect
       v-if="asksPart(l)"
       :model-value="l.partsSaid ? (l.parts ?? []) : []"
@@ -34,24 +32,34 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
         :label="p.bad ? `${p.name}: may not stay in` : p.name"
     /></ElSelect>
     <template v-if="bought(l.type)"
-      ><select v-model="l.priceKind" class="in why" :aria-label="`Kind of price of line ${number}`">
-        <option :value="null">price kind</option>
-        <option v-for="(word, p) in PRICE_KINDS" :key="p" :value="p">{{ word }}</option></select
-      ><input
-        v-model="l.source"
-        class="in why"
+      ><ElSelect
+        :model-value="l.priceKind ?? ''"
+        class="why"
+        :empty-values="[undefined]"
+        :aria-label="`Kind of price of line ${number}`"
+        @change="sayKind"
+        ><ElOption value="" label="price kind" /><ElOption
+          v-for="(word, p) in PRICE_KINDS"
+          :key="p"
+          :value="p"
+          :label="word" /></ElSelect
+      ><ElInput
+        :model-value="l.source ?? ''"
+        class="why"
         :aria-label="`Who the price of line ${number} is from`"
-        placeholder="price from" /><input
-        v-model="l.pricedOn"
+        placeholder="price from"
+        @update:model-value="from => (l.source = from)" /><ElInput
+        :model-value="l.pricedOn ?? ''"
         type="date"
-        class="in why"
+        class="why"
         :class="{ unset: !l.pricedOn }"
         :aria-label="`Day of the price of line ${number}`"
+        @update:model-value="day => (l.pricedOn = day)"
     /></template>
     <span v-if="l.chance && bought(l.type)" class="look"
-      ><input
+      ><ElInput
         v-model="l.lookMin"
-        class="in why"
+        class="why"
         inputmode="numeric"
         :aria-label="`Minutes to find out line ${number}`"
         placeholder="30"
@@ -61,38 +69,16 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
     <span v-if="idle(l)" class="state">no price yet: not counted</span
     ><span v-if="l.likely" class="state" :class="firm(l)">{{ firm(l) }}</span
     ><span v-if="age(l).stale" class="state stale">price {{ age(l).days }} days old</span>
-    <label v-if="cures" class="cures"><input v-model="l.cures" type="checkbox" /> cures the first cause</label>
+    <ElCheckbox v-if="cures" v-model="l.cures">cures the first cause</ElCheckbox>
   </span>
 </template>
 
 <style scoped>
-.why {
-  min-height: 30px;
-  padding: 2px 8px;
-  border-color: transparent;
+/* a second row: quieter than the first, and no lower to touch */
+.why :deep(.el-input__wrapper),
+.why :deep(.el-select__wrapper) {
   background: var(--sheet-2);
-  font-size: 13.5px;
-  color: var(--ink-2);
-}
-.why:hover,
-.why:focus {
-  border-color: var(--edge);
-}
-.why::placeholder {
-  color: var(--ink-2);
-  opacity: 0.9;
-}
-.cures {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-  min-height: 30px;
-  font-size: 13.5px;
-}
-.cures input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--petrol);
+  font-size: 14px;
 }
 .more {
   grid-column: 1 / -1;
@@ -101,13 +87,13 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
   gap: 3px 6px;
   align-items: center;
 }
-.more .in {
+.more .why {
   width: 104px;
 }
 .more .wide {
   flex: 1 1 170px;
 }
-.more input[type='date'] {
+.more .why:has([type='date']) {
   width: 124px;
 }
 .more .unset:not(:focus) {
@@ -123,7 +109,7 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
   font-size: 13.5px;
   color: var(--ink-2);
 }
-.more .look .in {
+.more .look .why {
   width: 48px;
 }
 .state {
@@ -135,8 +121,5 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
 .state.stale {
   background: var(--near-wash);
   color: var(--near);
-}
-.in {
-  padding: 6px 8px;
 }
 </style>

@@ -101,9 +101,7 @@ const { draft } = form
         hint="Empty: a customer's."
         :fault="form.faultOf('boughtMinor')"
       />
-      <label v-if="draft.bought?.trim()" class="free"
-        ><input v-model="draft.ownTimeFree" type="checkbox" /> Own time is free on it</label
-      >
+      <ElCheckbox v-if="draft.bought?.trim()" v-model="draft.ownTimeFree">Own time is free on it</ElCheckbox>
     </div>
     <ChipGroup
       v-if="draft.cap.trim()"
@@ -127,16 +125,5 @@ const { draft } = form
 .terms {
   display: grid;
   gap: 12px;
-}
-.free {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  min-height: 44px;
-}
-.free input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--petrol);
 }
 </style>

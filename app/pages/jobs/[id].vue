@@ -112,14 +112,12 @@ onMounted(() => {
       <q v-if="complaint" class="words">{{ complaint }}</q>
       <label class="waits"
         ><span class="lab">Waiting for</span
-        ><select
-          class="in"
-          :value="sheet.assessment.value?.waiting?.for ?? 'nobody'"
-          @change="wait(($event.target as HTMLSelectElement).value as WaitingBody['for'])"
-        >
-          <option v-for="(word, k) in WAITING_FOR" :key="k" :value="k">{{ word }}</option>
-        </select></label
-      >
+        ><ElSelect
+          :model-value="sheet.assessment.value?.waiting?.for ?? 'nobody'"
+          aria-label="Waiting for"
+          @change="(to: WaitingBody['for']) => wait(to)"
+          ><ElOption v-for="(word, k) in WAITING_FOR" :key="k" :value="k" :label="word" /></ElSelect
+      ></label>
     </header>
     <p v-if="sheet.trouble.value" class="bar" role="alert">{{ sheet.trouble.value }}</p>
     <p v-for="u in sheet.job.value.unreadable" :key="u.id" class="bar" role="alert">
@@ -202,9 +200,8 @@ onMounted(() => {
   align-items: center;
   margin-left: auto;
 }
-.waits .in {
-  width: auto;
-  padding-right: 26px;
+.waits .el-select {
+  width: 168px;
 }
 .body {
   display: grid;

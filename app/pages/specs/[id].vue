@@ -97,20 +97,13 @@ const {
               <PlainField v-model="f.note" label="Title and page" />
               <PlainField v-model="f.year" label="Year" inputmode="numeric" />
               <div class="state">
-                <label class="tick"
-                  ><input
-                    type="checkbox"
-                    :checked="f.checkedBy !== null"
-                    @change="
-                      f.checkedBy = ($event.target as HTMLInputElement).checked
-                        ? (shop.person?.name ?? 'checked')
-                        : null
-                    "
-                  />
-                  {{ f.checkedBy ? `Checked, ${f.checkedBy}` : 'Checked against it' }}</label
+                <ElCheckbox
+                  :model-value="f.checkedBy !== null"
+                  @change="checked => (f.checkedBy = checked ? (shop.person?.name ?? 'checked') : null)"
+                  >{{ f.checkedBy ? `Checked, ${f.checkedBy}` : 'Checked against it' }}</ElCheckbox
                 >
-                <label v-if="of(item).length > 1" class="tick"
-                  ><input type="checkbox" :checked="f.chosen" @change="choose(f)" /> Use this one</label
+                <ElCheckbox v-if="of(item).length > 1" :model-value="f.chosen" @change="choose(f)"
+                  >Use this one</ElCheckbox
                 >
                 <ElButton v-if="session.may('sheets')" link class="link" @click="figures.splice(i, 1)">
                   Take out<span class="sr"> {{ SPEC_ITEMS[item].label }} {{ f.value }}</span>
@@ -215,19 +208,6 @@ const {
   flex-wrap: wrap;
   gap: 0 10px;
   align-items: center;
-}
-.tick {
-  display: inline-flex;
-  gap: 7px;
-  align-items: center;
-  min-height: 32px;
-  font-size: 14px;
-  cursor: pointer;
-}
-.tick input {
-  width: 19px;
-  height: 19px;
-  accent-color: var(--petrol);
 }
 .state .link {
   justify-self: start;
