@@ -53,7 +53,7 @@ const last = computed(() => view.value?.lines[0] ?? null)
           : '; every picture is there'
       }}
     </p>
-    <ElTable v-if="view?.lines.length" :data="view.lines" row-key="name" max-height="420">
+    <ElTable v-if="view?.lines.length" :data="view.lines" row-key="name" max-height="420" :scrollbar-tabindex="0">
       <ElTableColumn label="Made" min-width="130">
         <template #default="{ row }">{{ dayjs(row.madeAt).format('ddd D MMM YYYY HH:mm') }}</template>
       </ElTableColumn>

@@ -3,7 +3,7 @@ import { useNow } from '@vueuse/core'
 import dayjs from 'dayjs'
 import { keptOf } from '#core/entries/kept'
 import { isSafe } from '#core/entries/made_safe/safe'
-import { SAFE_STEPS } from '#core/words/looks'
+import { SAFE_SHORT, SAFE_STEPS } from '#core/words/looks'
 import { tiltGuide } from '#core/oil/tiltGuide'
 
 /** Before turning, tipping or opening: ticked once a working day, and again after anything was connected. Until then such readings are refused. */
@@ -12,6 +12,8 @@ const shop = useShopStore()
 const last = computed(() => keptOf(sheet.inForce.value).made_safe.at(-1))
 const now = useNow({ interval: 60_000 })
 const safe = computed(() => isSafe(sheet.inForce.value, now.value.toISOString()))
+/** why it is asked, and which way up it may be laid */
+const asked = ref(false)
 const ticked = ref<(keyof typeof SAFE_STEPS)[]>([])
 const message = ref('')
 const tilt = computed(() => tiltGuide(sheet.job.value.machine.kind, sheet.job.value.facts))
@@ -30,30 +32,42 @@ async function log(done: typeof ticked.value): Promise<void> {
     </p>
     <form v-else @submit.prevent="log(ticked)">
       <fieldset>
-        <legend>
-          <b>Make safe</b>
-          <span class="lab">before it is turned, tipped or opened: no such reading is taken before</span>
-        </legend>
+        <legend><b>Make safe</b></legend>
         <ElCheckboxGroup v-model="ticked" class="ticks"
-          ><ElCheckbox v-for="(word, k) in SAFE_STEPS" :key="k" :value="k">{{ word }}</ElCheckbox></ElCheckboxGroup
+          ><ElCheckbox v-for="(word, k) in SAFE_STEPS" :key="k" :value="k" :title="word"
+            >{{ SAFE_SHORT[k] }}<span class="sr">: {{ word }}</span></ElCheckbox
+          ></ElCheckboxGroup
         >
         <ElButton native-type="submit">Made safe</ElButton>
       </fieldset>
       <p v-if="message" class="fault">{{ message }}</p>
     </form>
-    <details class="tiltguide">
-      <summary class="lab">Which way up: {{ tilt.best }}</summary>
+    <ElButton link class="link" :aria-expanded="asked" @click="asked = !asked">
+      {{ safe ? 'Which way up' : 'Why, and which way up' }}
+    </ElButton>
+    <div v-show="asked" class="told">
+      <template v-if="!safe"
+        ><p class="note">Before it is turned, tipped or opened: no such reading is taken before all five.</p>
+        <ul>
+          <li v-for="(word, k) in SAFE_STEPS" :key="k">{{ word }}</li>
+        </ul></template
+      >
       <TiltWords :guide="tilt" />
-    </details>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .safe {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: center;
+  justify-content: space-between;
   border: 1px solid var(--near);
   border-left-width: 4px;
   background: var(--near-wash);
-  padding: 8px 12px;
+  padding: 3px 8px 3px 12px;
   margin-bottom: 12px;
   border-radius: var(--radius);
   font-size: 14.5px;
@@ -62,6 +76,9 @@ async function log(done: typeof ticked.value): Promise<void> {
   border: 0;
   background: none;
   padding: 0;
+}
+.safe > form {
+  flex: 1 1 520px;
 }
 .said {
   display: flex;
@@ -72,32 +89,25 @@ async function log(done: typeof ticked.value): Promise<void> {
 fieldset {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 16px;
+  gap: 0 14px;
   align-items: center;
 }
 legend {
   padding: 0;
-  margin-bottom: 2px;
   float: left;
-  width: 100%;
 }
 .ticks {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 20px;
+  gap: 0 14px;
 }
 .ticks .el-checkbox {
   margin: 0;
 }
-.el-button.el-button {
-  margin-left: auto;
-}
-.tiltguide summary {
-  cursor: pointer;
-  min-height: 44px;
-  padding-top: 12px;
-}
-.tiltguide[open] {
+.told {
+  flex: 1 1 100%;
+  display: grid;
+  gap: 6px;
   padding-bottom: 10px;
 }
 </style>

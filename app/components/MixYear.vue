@@ -77,7 +77,7 @@ const mixes = computed(() => {
         inputmode="decimal"
       /><PlainField v-model="f.plugs" label="Plugs a year" inputmode="decimal" />
     </div>
-    <ElTable :data="mixes">
+    <ElTable :data="mixes" :scrollbar-tabindex="0">
       <ElTableColumn label="Mix" min-width="240"
         ><template #default="{ row }"
           ><b>{{ row.name }}</b

@@ -74,7 +74,7 @@ const example =
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find a part by name or number" class="find" />
-    <ElTable v-if="found.prices.length" :data="found.prices" class="prices" row-key="id">
+    <ElTable v-if="found.prices.length" :data="found.prices" class="prices" row-key="id" :scrollbar-tabindex="0">
       <ElTableColumn label="Part" prop="name" sortable min-width="200"
         ><template #default="{ row: p }"
           ><b>{{ p.name }}</b

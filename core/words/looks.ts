@@ -101,6 +101,15 @@ export const SAFE_STEPS = {
   stable: 'Stable on the bench, cool',
 } as const
 
+/** The same five where there is room for two words. */
+export const SAFE_SHORT = {
+  plug_lead: 'Lead off',
+  battery: 'Battery off',
+  fuel: 'Fuel shut',
+  free: 'Blade free',
+  stable: 'Stable, cool',
+} as const satisfies Record<keyof typeof SAFE_STEPS, string>
+
 export const SEEN = { none: 'Dry', damp: 'Damp', liquid: 'Liquid' } as const
 
 export const TURN_FEELS = {

@@ -122,7 +122,8 @@ export async function freshJob(
 /** Every make-safe step ticked, as it must be before anything is turned; it may stand so already. */
 export async function makeSafe(page: Page): Promise<void> {
   await expect(page.locator('.safe')).toBeVisible()
-  for (const tick of await page.locator('.safe .el-checkbox:not(.is-checked)').all()) await tick.click()
+  for (const tick of await page.locator('.safe .el-checkbox').all())
+    if (!(await tick.getByRole('checkbox').isChecked())) await tick.click()
   const made = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
   if (await made.count()) await made.click()
   await expect(page.locator('.safe')).toContainText(/Made safe \d/)

@@ -91,7 +91,7 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   await chip(page, 'Turned by', 'rope').click()
   await chip(page, 'Plug', 'In').click()
   await page.getByRole('button', { name: /Log how it turns/ }).click()
-  await expect(page.getByRole('alert')).toContainText('Make it safe first')
+  await expect(page.locator('.desk').getByRole('alert')).toContainText('Make it safe first')
   await makeSafe(page)
   await page.getByRole('button', { name: /Log how it turns/ }).click()
   await expect(page.locator('.stop')).toContainText("Don't crank it")

@@ -78,7 +78,7 @@ test('when the server is away nothing typed is lost, and pressing again logs it 
     await route.abort()
   })
   await page.getByRole('button', { name: /Log how it turns/ }).click()
-  await expect(page.getByRole('alert')).toContainText('Not saved: the bench computer did not answer')
+  await expect(page.locator('.desk').getByRole('alert')).toContainText('Not saved: the bench computer did not answer')
   await page.getByRole('button', { name: /Log how it turns/ }).click()
   await context.unroute('**/entries')
   await page.getByRole('button', { name: /Log how it turns/ }).click()

@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import type { Chart as ChartOf, ChartDataset, Plugin } from 'chart.js'
+
+/** A curve, drawn by Chart.js; a reader gets its figures as a table. */
+export interface Curve {
+  name: string
+  points: { x: number; y: number; say?: string }[]
+  tone: 'ink' | 'petrol' | 'near' | 'past'
+  /** single figures instead of a line */
+  dots?: boolean
+  dashed?: boolean
+}
+const props = defineProps<{
+  label: string
+  curves: Curve[]
+  xLabel: string
+  yLabel?: string
+  xSay: (x: number) => string
+  ySay: (y: number) => string
+  height?: number
+}>()
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+let chart: ChartOf | undefined
+const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim()
+
+/** the name of each curve at its end, and of each single figure beside it: nobody looks from a legend to a line */
+const names: Plugin = {
+  id: 'names',
+  afterDatasetsDraw({ ctx, data, getDatasetMeta, chartArea, options }) {
+    ctx.save()
+    ctx.font = `500 13px ${String(options.font?.family ?? 'sans-serif')}`
+    for (const [i, set] of data.datasets.entries()) {
+      const at = getDatasetMeta(i).data.at(-1)
+      if (!at) continue
+      const text = String(set.label)
+      const right = at.x + 10 + ctx.measureText(text).width > chartArea.right
+      ctx.textAlign = right ? 'right' : 'left'
+      ctx.lineWidth = 4
+      ctx.strokeStyle = token('sheet')
+      ctx.fillStyle = String(set.borderColor)
+      const [x, y] = [right ? Math.min(at.x, chartArea.right) - 8 : at.x + 8, Math.max(at.y - 9, chartArea.top + 12)]
+      ctx.strokeText(text, x, y)
+      ctx.fillText(text, x, y)
+    }
+    ctx.restore()
+  },
+}
+
+const datasets = (): ChartDataset<'line', { x: number; y: number }[]>[] =>
+  props.curves.map(({ name, points, tone, dots, dashed }) => ({
+    label: name,
+    data: points.map(({ x, y }) => ({ x, y })),
+    borderColor: token(tone),
+    backgroundColor: token(tone),
+    borderWidth: 2,
+    pointRadius: dots ? 5 : 0,
+    pointHoverRadius: 6,
+    showLine: !dots,
+    ...(dashed && { borderDash: [4, 3] }),
+  }))
+
+async function draw(): Promise<void> {
+  // sixty kilobytes that only who opens a curve waits for
+  const { Chart, LineController, LineElement, LinearScale, PointElement, Tooltip } = await import('chart.js')
+  Chart.register(LineController, LineElement, LinearScale, PointElement, Tooltip)
+  if (!canvas.value) return
+  chart?.destroy()
+  const family = getComputedStyle(document.body).getPropertyValue('--label') || 'sans-serif'
+  const ticks = { color: token('ink-2'), font: { family, size: 13 }, maxTicksLimit: 5 }
+  chart = new Chart(canvas.value, {
+    type: 'line',
+    data: { datasets: datasets() },
+    plugins: [names],
+    options: {
+      font: { family },
+      responsive: true,
+      maintainAspectRatio: false,
+      animation: false,
+      interaction: { mode: 'nearest', intersect: false },
+      scales: {
+        x: {
+          type: 'linear',
+          title: { display: true, text: props.xLabel, color: token('ink-2'), font: { family, size: 13 } },
+          ticks: { ...ticks, callback: v => props.xSay(Number(v)) },
+          grid: { color: token('rule') },
+        },
+        y: {
+          type: 'linear',
+          title: { display: Boolean(props.yLabel), text: props.yLabel ?? '', color: token('ink-2') },
+          ticks: { ...ticks, callback: v => props.ySay(Number(v)) },
+          grid: { color: token('rule') },
+        },
+      },
+      plugins: {
+        legend: { display: false },
+        tooltip: {
+          callbacks: {
+            title: items => props.xSay(items[0]?.parsed.x ?? 0),
+            label: item => `${item.dataset.label}: ${props.ySay(item.parsed.y ?? 0)}`,
+          },
+        },
+      },
+    },
+  })
+}
+onMounted(() => {
+  watch(() => [props.curves, props.label], draw, { immediate: true, deep: true })
+})
+onBeforeUnmount(() => chart?.destroy())
+</script>
+
+<template>
+  <figure class="curve">
+    <div class="area" :style="{ height: `${height ?? 190}px` }" aria-hidden="true"><canvas ref="canvas" /></div>
+    <table class="sr">
+      <caption>
+        {{
+          label
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">Curve</th>
+          <th scope="col">{{ xLabel }}</th>
+          <th scope="col">{{ yLabel ?? 'Figure' }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="c in curves" :key="c.name"
+          ><tr v-for="(p, i) in c.points" :key="i">
+            <th scope="row">{{ c.name }}</th>
+            <td>{{ p.say ?? xSay(p.x) }}</td>
+            <td>{{ ySay(p.y) }}</td>
+          </tr></template
+        >
+      </tbody>
+    </table>
+  </figure>
+</template>
+
+<style scoped>
+.curve {
+  position: relative;
+  min-width: 0;
+}
+.area {
+  position: relative;
+}
+</style>
