@@ -17,6 +17,8 @@ const RESTS_ON: Partial<Record<Diagnosis['basis'], string>> = {
   cant_say:
     "The model can't bring these findings together: at least one of them has no cause in the catalogue on this engine. It names nothing rather than guess. Look for a slip in the log, or follow the findings themselves.",
 }
+/** under this a cause that leads is no answer yet */
+const STANDS_OUT = 0.3
 const pct = (p: number): number => Math.round(100 * p)
 const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.002
 </script>
@@ -32,6 +34,7 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
     <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">
       {{ RESTS_ON[d.basis] }}
     </p>
+    <p v-else-if="(d.likely[0]?.p ?? 0) < STANDS_OUT" class="note">Nothing stands out yet.</p>
     <ol>
       <li v-for="(l, i) in d.likely" :key="l.cause.id">
         <button

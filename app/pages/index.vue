@@ -90,6 +90,7 @@ const outcomes = computed(() => {
       )
   return [...count].filter(([, n]) => n > 0).sort((a, b) => b[1] - a[1])
 })
+useHead({ title: 'Today' })
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { ratioText } from '#core/mix/mixPlan'
 const shop = useShopStore()
 const { f, TASKS, REASONS, show, makerRatio, shops, richer, result, fault, plan, drawnCan, label, toJob, toggle } =
   useMixBench()
+useHead({ title: 'Mix' })
 </script>
 
 <template>

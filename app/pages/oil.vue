@@ -5,6 +5,7 @@ import { FIT_WORDS } from '#core/entries/oil_kind/oilFits'
 import { PRE_DELIVERY } from '#core/handover/careText'
 
 const { t, marks, oilBody, level, use, fits, tilt, show, TASKS, SWATCHES, pct } = useOilBench()
+useHead({ title: 'Oil' })
 </script>
 
 <template>

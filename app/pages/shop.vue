@@ -5,6 +5,7 @@ import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 const { draft, message, saved, fault, save, RULES, RULE_REASONS } = useShopRules()
 const session = useSessionStore()
 const { may } = session
+useHead({ title: 'Shop' })
 </script>
 
 <template>

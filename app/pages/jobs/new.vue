@@ -26,6 +26,7 @@ const {
   startOver,
 } = useBookingIn()
 const session = useSessionStore()
+useHead({ title: 'Book in a machine' })
 </script>
 
 <template>

@@ -74,6 +74,7 @@ async function save(): Promise<void> {
       by,
     }))
 }
+useHead({ title: () => view.value?.machine.name ?? 'Machine' })
 </script>
 
 <template>

@@ -25,6 +25,7 @@ async function load(before?: number): Promise<void> {
 }
 onMounted(() => load())
 watchDebounced(filter, () => load(), { debounce: 150 })
+useHead({ title: 'Machines' })
 </script>
 
 <template>

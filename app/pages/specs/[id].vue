@@ -33,6 +33,7 @@ const {
   choose,
   save,
 } = useSpecSheet()
+useHead({ title: () => view.value?.name ?? 'Spec sheet' })
 </script>
 
 <template>
