@@ -112,29 +112,31 @@ onBeforeUnmount(() => chart?.destroy())
 <template>
   <figure class="curve">
     <div class="area" :style="{ height: `${height ?? 190}px` }" aria-hidden="true"><canvas ref="canvas" /></div>
-    <table class="sr">
-      <caption>
-        {{
-          label
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">Curve</th>
-          <th scope="col">{{ xLabel }}</th>
-          <th scope="col">{{ yLabel ?? 'Figure' }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <template v-for="c in curves" :key="c.name"
-          ><tr v-for="(p, i) in c.points" :key="i">
-            <th scope="row">{{ c.name }}</th>
-            <td>{{ p.say ?? xSay(p.x) }}</td>
-            <td>{{ ySay(p.y) }}</td>
-          </tr></template
-        >
-      </tbody>
-    </table>
+    <div class="sr">
+      <table>
+        <caption>
+          {{
+            label
+          }}
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Curve</th>
+            <th scope="col">{{ xLabel }}</th>
+            <th scope="col">{{ yLabel ?? 'Figure' }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <template v-for="c in curves" :key="c.name"
+            ><tr v-for="(p, i) in c.points" :key="i">
+              <th scope="row">{{ c.name }}</th>
+              <td>{{ p.say ?? xSay(p.x) }}</td>
+              <td>{{ ySay(p.y) }}</td>
+            </tr></template
+          >
+        </tbody>
+      </table>
+    </div>
   </figure>
 </template>
 

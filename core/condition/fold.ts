@@ -41,6 +41,8 @@ export interface Known {
 }
 
 export interface Condition {
+  /** what stands on the log, judged or not */
+  inForce: readonly Entry[]
   judged: { entry: Entry; judgement: Judgement }[]
   known: Map<string, Known>
   deeds: Deed[]
@@ -172,7 +174,7 @@ export function foldCondition(file: JobFile, inForce: Entry[]): Condition {
     for (const [key, hazard] of open) if (advance(hazard, newFacts, newDeeds)) open.delete(key)
     for (const start of starts) begin(open, start, entry.id, seq, strength, newFacts, newDeeds)
   })
-  return { judged: notReplaced(judged), known, deeds, hazards: [...open.values()] }
+  return { inForce, judged: notReplaced(judged), known, deeds, hazards: [...open.values()] }
 }
 
 /** Of kinds whose newer one says all that there is to say of its place, only the newest is heard. */

@@ -19,7 +19,7 @@ const wrong = (c: Condition, part: string, property: string): boolean => {
 }
 const stands = (c: Condition, hazard: string): boolean => c.hazards.some(h => h.hazard === hazard)
 /** Somebody has it open: then a fill, or a look from outside, is no next move. */
-const inPieces = (c: Condition): boolean => isApart(c.judged.map(j => j.entry))
+const inPieces = (c: Condition): boolean => isApart(c.inForce)
 const smellsPlain = (c: Condition): boolean => lastSaid(c, 'oil', 'smell')?.mark === 'good'
 /** All of its oil was let out, and none has gone in since. */
 const isOut = (c: Condition): boolean =>
@@ -29,11 +29,11 @@ const squeezes = (c: Condition): boolean =>
   c.judged.some(j => j.entry.kind === 'compression' && (j.entry.body.dry?.value ?? 0) > 0)
 /** A check of the catalogue that was done, whatever it showed. */
 const tried = (c: Condition, check: string): boolean =>
-  c.judged.some(j => j.entry.kind === 'check' && j.entry.body.check === check && j.entry.body.skipped === null)
+  c.inForce.some(e => e.kind === 'check' && e.body.check === check && e.body.skipped === null)
 const slack = (c: Condition): boolean =>
   wrong(c, 'rod', 'play') ||
   wrong(c, 'rod', 'cap') ||
-  c.judged.some(j => j.entry.kind === 'check' && j.entry.body.found.includes('rod_slack'))
+  c.inForce.some(e => e.kind === 'check' && e.body.found.includes('rod_slack'))
 /** It hit something, and this part was not looked at since. */
 const hit = (c: Condition, part: string, property: string): boolean => stands(c, 'hit') && !looked(c, part, property)
 
@@ -56,7 +56,7 @@ const RULES: readonly Rule[] = [
       lastSaid(c, 'engine', 'turns')?.value === 'turns, free' &&
       !inPieces(c) &&
       !squeezes(c) &&
-      !c.judged.some(j => j.entry.kind === 'check' && j.entry.body.check === 'piston_moves'),
+      !c.inForce.some(e => e.kind === 'check' && e.body.check === 'piston_moves'),
   },
   {
     ...{ id: 'follow:breather', form: 'air_filter', stage: 'first_look', minutes: 2 },

@@ -1,4 +1,4 @@
-import type { APIRequestContext, Page } from '@playwright/test'
+import type { APIRequestContext, Locator, Page } from '@playwright/test'
 import { expect } from '@playwright/test'
 import { ulid } from 'ulid'
 import { TEST_PIN } from '../server'
@@ -53,6 +53,13 @@ export async function pick(page: Page, label: string, word: string | number): Pr
   await list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
   const options = page.getByRole('option').filter({ visible: true })
   await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
+}
+
+/** What the findings say, each in its words: a touch behind the four counts. */
+export async function findings(page: Page): Promise<Locator> {
+  const counts = page.getByRole('button', { name: /^What the findings say/ })
+  if ((await counts.getAttribute('aria-expanded')) === 'false') await counts.click()
+  return page.locator('.say .list')
 }
 
 /** A box that is ticked, by its words. */

@@ -79,7 +79,7 @@ test('a locked rider where one dear part decides, before and after it is measure
   const look = page.locator('.lookfirst')
   await expect(look).toContainText('Look first: Crankshaft')
   await expect(look).toContainText('20 min')
-  await expect(look.locator('svg')).toBeVisible()
+  await expect(look.locator('canvas')).toBeVisible()
   await expect(page.getByRole('list', { name: 'Best in so many of 10,000 draws' })).toContainText(/(49|50|51) %/)
   // the rail hands it on as the next move
   await expect(page.locator('[data-test=next]')).toContainText('Look: Crankshaft')

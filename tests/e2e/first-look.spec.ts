@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, findings } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -131,7 +131,7 @@ test('lash is asked for before a valve is blamed, and thou typed as mm is doubte
   await page.getByLabel('Exhaust', { exact: true }).fill('0')
   await page.getByRole('button', { name: /Log the lash/ }).click()
   await expect(page.locator('.rail')).toContainText('Lash as found: inlet 0.100 mm, exhaust nothing')
-  await page.locator('.rail summary').filter({ hasText: 'Compression' }).click()
+  await (await findings(page)).locator('summary').filter({ hasText: 'Compression' }).click()
   await expect(page.locator('.rail')).toContainText('set it and test again before a seat is blamed')
 })
 

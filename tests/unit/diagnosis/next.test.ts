@@ -111,7 +111,9 @@ describe('what comes next', () => {
   })
   it('says in one sentence what the two answers would do', () => {
     const spark = line('mower', 'says_wont_start ok:oil_level ok:oil_smell ok:turn').find(m => m.check?.id === 'spark')
-    expect(spark?.thought).toMatch(/^No spark: then (it is .+ \(\d+ %\)|.+ \(\d+ %\) leads)\. If not, it is still open\.$/)
+    expect(spark?.thought).toMatch(
+      /^No spark: then (it is .+ \(\d+ %\)|.+ \(\d+ %\) leads)\. If not, it is still open\.$/,
+    )
   })
   it('every move asks checks that there are', () => {
     for (const [engine, known] of WHAT_NEXT)

@@ -43,6 +43,17 @@ describe('what a finding asks next', () => {
     // and it is not offered by hand while the plug may not be in
     expect(assess(file([over])).next.map(n => n.id)).not.toContain('turn_over')
   })
+  it('a look that was done and showed nothing is not asked again', () => {
+    const watched = (found: string[]): Entry =>
+      entry(
+        'check',
+        { check: 'piston_moves', found, absent: found.length ? [] : ['piston_still'], skipped: null, note: null },
+        { how: 'by_eye' },
+      )
+    const ids = (...entries: Entry[]) => assess(file(entries)).next.map(n => n.id)
+    expect(ids(turn('free'))).toContain('follow:piston')
+    expect(ids(turn('free'), watched([]))).not.toContain('follow:piston')
+  })
   it('fuel in the oil is dealt with by its own way back, before anything that a finding asks', () => {
     const petrol = oil({ by: 'marks', pct: 300 }, { smell: 'petrol' })
     expect(next([petrol])).toBe('fuel')
