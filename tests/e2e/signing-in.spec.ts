@@ -14,7 +14,7 @@ test('after the time that the shop sets it asks who is there, and what was typed
   await page.clock.runFor(2 * 60_000)
   const who = page.getByRole('dialog')
   await expect(who).toContainText('What was typed is still there')
-  expect((await request.get('/api/jobs')).status()).toBe(401)
+  await expect.poll(async () => (await request.get('/api/jobs')).status()).toBe(401)
   await page.keyboard.press('Escape')
   await expect(who).toBeVisible()
   await who.getByRole('button', { name: /Mira Voss/ }).click()
