@@ -169,23 +169,28 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
   /** parts of the price lists whose name is being typed */
   const hits = ref<PriceRow[]>([])
 
+  const found = async (typed: string): Promise<PriceRow[]> =>
+    typed.trim().length < 2
+      ? []
+      : (
+          await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(typed.trim())}`).catch(() => ({
+            prices: [],
+          }))
+        ).prices
   const seek = useDebounceFn(async (typed: string) => {
-    hits.value =
-      typed.trim().length < 2
-        ? []
-        : (
-            await read<{ prices: PriceRow[] }>(`/api/prices?find=${encodeURIComponent(typed.trim())}`).catch(() => ({
-              prices: [],
-            }))
-          ).prices
+    hits.value = await found(typed)
   }, 150)
 
   const hitName = (p: PriceRow): string => `${p.name} (${p.number})`
 
   /** a part that was picked from the list brings its price, kind, source and day */
-  function picked(l: LineDraft): void {
-    const hit = hits.value.find(p => hitName(p) === l.text)
-    if (!hit || !bought(l.type) || hit.priceMinor === null) return
+  async function picked(l: LineDraft): Promise<void> {
+    const typed = l.text
+    if (!bought(l.type)) return
+    const named = (p: PriceRow): boolean => hitName(p) === typed
+    // whoever is quicker than the list is heard all the same
+    const hit = hits.value.find(named) ?? (typed.endsWith(')') ? (await found(typed)).find(named) : undefined)
+    if (!hit || l.text !== typed || hit.priceMinor === null) return
     Object.assign(l, {
       likely: moneyField(hit.priceMinor, cur.value),
       low: '',

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, freshJob, jobNumbered, logged, openJob } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, logged, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -36,8 +36,8 @@ test('what is begun from the rail is there at once, in view, its first field in 
 
 test('a stage that is opened has the focus, and says its name', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 213)}`)
-  await page.keyboard.press('Alt+5')
-  await expect(page.getByRole('region', { name: 'Measure' })).toBeFocused()
+  await page.keyboard.press('Alt+2')
+  await expect(page.getByRole('region', { name: 'First look' })).toBeFocused()
 })
 
 test('on a telephone the worst stop and how many there are stay on top', async ({ page, request }) => {
@@ -69,7 +69,7 @@ test('findings are four counts, and their words a touch away; only a new stop is
     .first()
     .click()
   await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
-  await page.getByRole('radio', { name: 'Nothing shows' }).check({ force: true })
+  await chip(page, 'Read how', 'Nothing shows').click()
   await page.getByRole('button', { name: /Log the oil/ }).click()
   await expect(page.locator('.logged')).toBeInViewport()
   await expect(alert).toContainText("Don't start it")
