@@ -11,8 +11,5 @@ const LEAN = 0.85
 export function signs(entry: Logged<MixBody>, file: JobFile): SignDraft[] {
   const { tooLean, tooRich, ratio } = judgeMix(entry, file)
   const little = tooLean && ratio !== null && entry.body.makerRatio / ratio >= LEAN
-  return [
-    ...(little ? [] : ([['can_lean', tooLean]] satisfies SignDraft[])),
-    ['can_rich', tooRich],
-  ]
+  return [...(little ? [] : ([['can_lean', tooLean]] satisfies SignDraft[])), ['can_rich', tooRich]]
 }
