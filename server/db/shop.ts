@@ -1,3 +1,4 @@
+import { isMainThread } from 'node:worker_threads'
 import type { Database } from 'better-sqlite3'
 import { ulid } from 'ulid'
 import type { ShopPolicy } from '#core/engine/policy'
@@ -44,15 +45,15 @@ export function policyOf(db: Database): ShopPolicy {
   return { ...(last?.fresh ? last.policy : readPolicy(db)) }
 }
 
-/** Whoever else has the file open may write them as well: a reading holds for one turn of the loop, and no longer. */
+/** Whoever else has the file open may write them as well: a reading holds for one turn of the loop, and no longer. A thread that waits for its next task never turns: there it holds for nothing. */
 function readPolicy(db: Database): ShopPolicy {
   const body = row<{ body: string }>(db, POLICY)?.body ?? '{}'
   const known = readLast.get(db)
   const policy =
     known?.body === body ? known.policy : { ...DEFAULT_POLICY, ...(JSON.parse(body) as Partial<ShopPolicy>) }
-  const read = { body, policy, fresh: true }
+  const read = { body, policy, fresh: isMainThread }
   readLast.set(db, read)
-  setImmediate(() => (read.fresh = false))
+  if (isMainThread) setImmediate(() => (read.fresh = false))
   return policy
 }
 

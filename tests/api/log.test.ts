@@ -397,6 +397,20 @@ describe('agreement', () => {
     expect(after.decision.options[0].mean).toBeGreaterThan(judged.mean)
   })
 
+  it("judges by the shop's rules as they are now, in whichever thread", async () => {
+    await shop.log(option(shop.by))
+    const mean = async (): Promise<number> =>
+      (await call(`${server.url}/api/jobs/${shop.jobId}/assessment`)).body.decision.options[0].mean
+    const before = await mean()
+    for (const taxPct of [20, 0, 10, 0]) {
+      const { policy, version } = (await call(`${server.url}/api/shop`)).body
+      const put = await call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, version, taxPct })
+      expect(put.status).toBe(200)
+      if (taxPct === 0) expect(await mean()).toBe(before)
+      else expect(await mean()).toBeGreaterThan(before)
+    }
+  })
+
   it('past the cap no clock is started before the owner answered; what was spent is always written down', async () => {
     const { by, log, jobId } = await openShop(server.url)
     const spend = (body: object, more: object = {}) =>
@@ -634,7 +648,9 @@ describe('shop and machines', () => {
       (await call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, version, altitudeM: 900 })).body.altitudeM,
     ).toBe(900)
     const db = new Database(join(server.data, 'remedium.db'), { readonly: true })
-    const { before, after } = db.prepare("SELECT before, after FROM changes WHERE record = 'shop_policy'").get() as {
+    const { before, after } = db
+      .prepare("SELECT before, after FROM changes WHERE record = 'shop_policy' ORDER BY rowid DESC LIMIT 1")
+      .get() as {
       before: string
       after: string
     }
