@@ -32,6 +32,11 @@ const pictures = computed(() => {
     if (body.about) of.set(body.about, [...(of.get(body.about) ?? []), body.photoId])
   return of
 })
+/** its form is what is looked at next */
+function correct(e: Entry): void {
+  all.value = false
+  sheet.correct(e)
+}
 const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
@@ -60,7 +65,7 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>
         <span v-if="alive(e) && e.kind !== 'approval' && session.mayLog(e.kind)" class="do">
-          <ElButton link v-if="correctable(e)" class="link" @click="sheet.correct(e)">
+          <ElButton link v-if="correctable(e)" class="link" @click="correct(e)">
             Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
           </ElButton>
           <ElButton link class="link" @click="sheet.undo(e)">

@@ -32,7 +32,7 @@ async function log(done: typeof ticked.value): Promise<void> {
     </p>
     <form v-else @submit.prevent="log(ticked)">
       <fieldset>
-        <legend><b>Make safe</b></legend>
+        <legend class="sr">Make safe</legend>
         <ElCheckboxGroup v-model="ticked" class="ticks"
           ><ElCheckbox v-for="(word, k) in SAFE_STEPS" :key="k" :value="k" :title="word"
             >{{ SAFE_SHORT[k] }}<span class="sr">: {{ word }}</span></ElCheckbox
@@ -43,7 +43,7 @@ async function log(done: typeof ticked.value): Promise<void> {
       <p v-if="message" class="fault">{{ message }}</p>
     </form>
     <ElButton link class="link" :aria-expanded="asked" @click="asked = !asked">
-      {{ safe ? 'Which way up' : 'Why, and which way up' }}
+      {{ safe ? 'Which way up' : 'Why?' }}<span v-if="!safe" class="sr"> And which way up it may be laid</span>
     </ElButton>
     <div v-show="asked" class="told">
       <template v-if="!safe"
@@ -78,7 +78,7 @@ async function log(done: typeof ticked.value): Promise<void> {
   padding: 0;
 }
 .safe > form {
-  flex: 1 1 520px;
+  flex: 1 1 600px;
 }
 .said {
   display: flex;
@@ -89,12 +89,9 @@ async function log(done: typeof ticked.value): Promise<void> {
 fieldset {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 14px;
+  gap: 0 12px;
   align-items: center;
-}
-legend {
-  padding: 0;
-  float: left;
+  justify-content: space-between;
 }
 .ticks {
   display: flex;

@@ -185,12 +185,12 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
 
   /** a part that was picked from the list brings its price, kind, source and day */
   async function picked(l: LineDraft): Promise<void> {
-    const typed = l.text
+    const text = l.text
     if (!bought(l.type)) return
-    const named = (p: PriceRow): boolean => hitName(p) === typed
+    const named = (p: PriceRow): boolean => hitName(p) === text
     // whoever is quicker than the list is heard all the same
-    const hit = hits.value.find(named) ?? (typed.endsWith(')') ? (await found(typed)).find(named) : undefined)
-    if (!hit || l.text !== typed || hit.priceMinor === null) return
+    const hit = hits.value.find(named) ?? (text.endsWith(')') ? (await found(text)).find(named) : undefined)
+    if (!hit || l.text !== text || hit.priceMinor === null) return
     Object.assign(l, {
       likely: moneyField(hit.priceMinor, cur.value),
       low: '',
@@ -199,6 +199,13 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
       source: hit.supplier,
       pricedOn: hit.pricedOn,
     })
+  }
+
+  /** what is picked from the list arrives as if it had been typed */
+  function typed(l: LineDraft): void {
+    if (!bought(l.type)) return
+    void seek(l.text)
+    void picked(l)
   }
 
   function add(type: LineType): void {
@@ -234,9 +241,9 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
     priced,
     bought,
     hits,
-    seek,
     hitName,
     picked,
+    typed,
     add,
     submit,
   }

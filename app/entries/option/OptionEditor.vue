@@ -21,9 +21,9 @@ const {
   priced,
   bought,
   hits,
-  seek,
   hitName,
   picked,
+  typed,
   add,
   submit,
 } = useOptionDraft(props, emit)
@@ -67,7 +67,7 @@ const {
             placeholder="What"
             :list="bought(l.type) ? listId : undefined"
             autocomplete="off"
-            @input="bought(l.type) && seek(l.text)"
+            @input="typed(l)"
             @change="picked(l)"
         /></span>
         <span role="cell" class="kind"

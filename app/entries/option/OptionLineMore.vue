@@ -20,7 +20,6 @@ const { NO_PART, idle, bought, partOptions, asksPart, sayParts, age, firm } = us
       multiple
       collapse-tags
       filterable
-      size="small"
       class="forpart"
       :aria-label="`Parts that line ${number} is for`"
       placeholder="for which part?"
