@@ -4,41 +4,44 @@ import type { Chart as ChartOf, ChartDataset, Plugin } from 'chart.js'
 /** A curve, drawn by Chart.js; a reader gets its figures as a table. */
 export interface Curve {
   name: string
-  points: { x: number; y: number; say?: string }[]
+  points: { x: number; y: number }[]
   tone: 'ink' | 'petrol' | 'near' | 'past'
   /** single figures instead of a line */
   dots?: boolean
-  dashed?: boolean
 }
 const props = defineProps<{
   label: string
   curves: Curve[]
   xLabel: string
-  yLabel?: string
   xSay: (x: number) => string
   ySay: (y: number) => string
-  height?: number
 }>()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 let chart: ChartOf | undefined
 const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim()
 
-/** the name of each curve at its end, and of each single figure beside it: nobody looks from a legend to a line */
+/** the name of each curve where it begins, and of each single figure beside it: nobody looks from a legend to a line */
 const names: Plugin = {
   id: 'names',
-  afterDatasetsDraw({ ctx, data, getDatasetMeta, chartArea, options }) {
+  afterDatasetsDraw(drawn) {
+    const { ctx, data, chartArea, options } = drawn
     ctx.save()
     ctx.font = `500 13px ${String(options.font?.family ?? 'sans-serif')}`
     for (const [i, set] of data.datasets.entries()) {
-      const at = getDatasetMeta(i).data.at(-1)
+      const at = drawn.getDatasetMeta(i).data[0]
       if (!at) continue
       const text = String(set.label)
+      // what stands last lies under its figure, so that two of them near each other can both be read
+      const below = i > 0 && i === data.datasets.length - 1
       const right = at.x + 10 + ctx.measureText(text).width > chartArea.right
       ctx.textAlign = right ? 'right' : 'left'
       ctx.lineWidth = 4
       ctx.strokeStyle = token('sheet')
       ctx.fillStyle = String(set.borderColor)
-      const [x, y] = [right ? Math.min(at.x, chartArea.right) - 8 : at.x + 8, Math.max(at.y - 9, chartArea.top + 12)]
+      const [x, y] = [
+        right ? Math.min(at.x, chartArea.right) - 8 : at.x + 8,
+        Math.max(below ? at.y + 20 : at.y - 9, chartArea.top + 12),
+      ]
       ctx.strokeText(text, x, y)
       ctx.fillText(text, x, y)
     }
@@ -47,7 +50,7 @@ const names: Plugin = {
 }
 
 const datasets = (): ChartDataset<'line', { x: number; y: number }[]>[] =>
-  props.curves.map(({ name, points, tone, dots, dashed }) => ({
+  props.curves.map(({ name, points, tone, dots }) => ({
     label: name,
     data: points.map(({ x, y }) => ({ x, y })),
     borderColor: token(tone),
@@ -56,7 +59,6 @@ const datasets = (): ChartDataset<'line', { x: number; y: number }[]>[] =>
     pointRadius: dots ? 5 : 0,
     pointHoverRadius: 6,
     showLine: !dots,
-    ...(dashed && { borderDash: [4, 3] }),
   }))
 
 async function draw(): Promise<void> {
@@ -86,7 +88,6 @@ async function draw(): Promise<void> {
         },
         y: {
           type: 'linear',
-          title: { display: Boolean(props.yLabel), text: props.yLabel ?? '', color: token('ink-2') },
           ticks: { ...ticks, callback: v => props.ySay(Number(v)) },
           grid: { color: token('rule') },
         },
@@ -111,7 +112,7 @@ onBeforeUnmount(() => chart?.destroy())
 
 <template>
   <figure class="curve">
-    <div class="area" :style="{ height: `${height ?? 190}px` }" aria-hidden="true"><canvas ref="canvas" /></div>
+    <div class="area" aria-hidden="true"><canvas ref="canvas" /></div>
     <div class="sr">
       <table>
         <caption>
@@ -123,14 +124,14 @@ onBeforeUnmount(() => chart?.destroy())
           <tr>
             <th scope="col">Curve</th>
             <th scope="col">{{ xLabel }}</th>
-            <th scope="col">{{ yLabel ?? 'Figure' }}</th>
+            <th scope="col">Figure</th>
           </tr>
         </thead>
         <tbody>
           <template v-for="c in curves" :key="c.name"
             ><tr v-for="(p, i) in c.points" :key="i">
               <th scope="row">{{ c.name }}</th>
-              <td>{{ p.say ?? xSay(p.x) }}</td>
+              <td>{{ xSay(p.x) }}</td>
               <td>{{ ySay(p.y) }}</td>
             </tr></template
           >
@@ -147,5 +148,6 @@ onBeforeUnmount(() => chart?.destroy())
 }
 .area {
   position: relative;
+  height: 190px;
 }
 </style>

@@ -41,8 +41,9 @@ export interface Unreadable {
   raw: string
 }
 
-/** Entries checked on their way out. A row never changes once it is there, so once for each is enough, while it is in use. */
+/** So many are kept; a thread of the pool looks at few jobs at a time. */
 const KEPT = isMainThread ? 8000 : 2500
+/** Entries checked on their way out. A row never changes once it is there, so once for each is enough, while it is in use. */
 const checked = new WeakMap<Database, LRUCache<string, Entry | Unreadable>>()
 
 const readable = (entry: Entry | Unreadable): entry is Entry => 'body' in entry
