@@ -188,13 +188,13 @@ export function findLitestream() {
   )
 }
 
-/** What is new and soon forgotten gets little room, in the server and in each of its threads: a bench computer has other work. */
-const LEAN = '--max-semi-space-size=4'
+/** What is new and soon forgotten gets little room, and what is kept grows in small steps, in the server and in each of its threads: a bench computer has other work. */
+export const LEAN = ['--max-semi-space-size=4', '--heap-growing-percent=40']
 
 /** The server as it is started: by itself, or as the child of what streams its database. */
 function command({ data, replica }) {
   const server = join(root, '.output/server/index.mjs')
-  if (!replica) return { cmd: process.execPath, args: [LEAN, server], extra: {} }
+  if (!replica) return { cmd: process.execPath, args: [...LEAN, server], extra: {} }
   const s3 = replica.includes('://')
   if (!s3) mkdirSync(join(replica, 'database'), { recursive: true })
   return {
@@ -202,7 +202,7 @@ function command({ data, replica }) {
     args: [
       'replicate',
       '-exec',
-      `'${process.execPath}' ${LEAN} '${server}'`,
+      `'${process.execPath}' ${LEAN.join(' ')} '${server}'`,
       join(data, 'remedium.db'),
       s3 ? replica : `file://${join(replica, 'database')}`,
     ],

@@ -96,7 +96,7 @@ const SHOTS = [
     sheet(207),
     async page => {
       await page.keyboard.press('Alt+4')
-      await page.locator('.looks').getByRole('button', { name: 'Oil map' }).click()
+      await openForm(page, 'Oil map')
     },
   ],
   [
@@ -104,7 +104,7 @@ const SHOTS = [
     sheet(214),
     async page => {
       await page.keyboard.press('Alt+2')
-      await page.locator('.looks').getByRole('button', { name: 'Fuel in the oil' }).click()
+      await openForm(page, 'Fuel in the oil')
     },
   ],
   [

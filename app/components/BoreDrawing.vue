@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+
 /** The bore unrolled: along the crank, across it, and round again. How far each reading stands over the standard size is drawn large. */
 const props = defineProps<{
   rows: (readonly [number | null, number | null])[]
@@ -7,6 +9,11 @@ const props = defineProps<{
   unit: string
 }>()
 const W = 104
+const root = useTemplateRef<SVGSVGElement>('root')
+const { width } = useElementSize(root)
+/** where there is little room the way round again is left out: it reads the same */
+const columns = computed(() => (width.value && width.value < 420 ? 2 : 4))
+const sides = computed(() => SIDES.slice(0, columns.value))
 const H = 190
 const y = (i: number): number => 30 + (props.rows.length < 2 ? 0 : (i * (H - 44)) / (props.rows.length - 1))
 const over = (value: number | null): number | null =>
@@ -28,20 +35,21 @@ const SIDES = [
 
 <template>
   <svg
-    :viewBox="`0 0 ${4 * W + 62} ${H + 34}`"
+    ref="root"
+    :viewBox="`0 0 ${columns * W + 62} ${H + 34}`"
     role="img"
     aria-label="The bore unrolled, each reading over the standard size"
   >
     <rect
       x="10"
       y="18"
-      :width="4 * W + 46"
+      :width="columns * W + 46"
       :height="H - 14"
       fill="var(--sheet-2)"
       stroke="var(--ink)"
       stroke-width="1.6"
     />
-    <g v-for="([deg, axis, word], c) in SIDES" :key="deg">
+    <g v-for="([deg, axis, word], c) in sides" :key="deg">
       <path :d="`M${54 + c * W} 18V${H + 4}`" stroke="var(--edge)" stroke-dasharray="3 4" />
       <path
         v-if="limit"

@@ -7,10 +7,20 @@ const props = defineProps<{
   fault?: string
   hideLabel?: boolean
   needed?: boolean
+  /** only these stand side by side, the others in a list behind them */
+  first?: readonly T[]
 }>()
 const model = defineModel<T | null>({ required: true })
 const id = useId()
-const entries = computed(() => Object.entries(props.options) as [T, string][])
+const all = computed(() => Object.entries(props.options) as [T, string][])
+const beside = computed(() => {
+  const { first } = props
+  if (!first) return null
+  const shown = new Set<T>([...(model.value ? [model.value] : []), ...first].slice(0, Math.max(3, first.length)))
+  return shown
+})
+const entries = computed(() => (beside.value ? all.value.filter(([k]) => beside.value?.has(k)) : all.value))
+const others = computed(() => (beside.value ? all.value.filter(([k]) => !beside.value?.has(k)) : []))
 /** the answer itself is heard on its way down: the component lets it rise no further */
 function press({ target }: Event, value: T): void {
   if (!props.needed && target instanceof HTMLInputElement && model.value === value) model.value = null
@@ -28,7 +38,7 @@ function press({ target }: Event, value: T): void {
         :value="value"
         :name="id"
         class="chip"
-        :class="{ on: model === value }"
+        :class="{ on: model === value, tall: swatches }"
         @update:model-value="model = value"
         @click.capture="press($event, value)"
       >
@@ -38,6 +48,15 @@ function press({ target }: Event, value: T): void {
         </svg>
         {{ word }}
       </ElRadio>
+      <ElSelect
+        v-if="others.length"
+        :model-value="undefined"
+        class="others"
+        :aria-label="`${label}: ${others.length} more`"
+        :placeholder="entries.length ? `${others.length} more` : 'choose'"
+        @change="(v: T) => (model = v)"
+        ><ElOption v-for="[value, word] in others" :key="value" :value="value" :label="word"
+      /></ElSelect>
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault">{{ fault }}</p>
   </fieldset>
@@ -46,7 +65,7 @@ function press({ target }: Event, value: T): void {
 <style scoped>
 .chips {
   display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-columns: var(--label-width, 92px) minmax(0, 1fr);
   align-items: center;
   gap: 4px 8px;
 }
@@ -67,6 +86,9 @@ function press({ target }: Event, value: T): void {
 .chips:has(legend.sr) .opts {
   grid-column: 1;
 }
+.others {
+  width: 140px;
+}
 .fault {
   grid-column: 1 / -1;
 }
@@ -75,6 +97,24 @@ function press({ target }: Event, value: T): void {
   height: 17px;
   border-radius: 50%;
   border: 1px solid #0005;
+}
+/* the colour over its word: five of them fit side by side */
+.tall {
+  padding: 0 5px;
+}
+.tall :deep(.el-radio__label.el-radio__label) {
+  flex-direction: column;
+  gap: 1px;
+}
+.tall .sw {
+  width: 26px;
+  height: 13px;
+  border-radius: 6px;
+}
+.tall svg {
+  position: absolute;
+  right: 4px;
+  top: 4px;
 }
 @media (max-width: 640px) {
   .chips {

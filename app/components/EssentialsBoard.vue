@@ -34,17 +34,17 @@ const MARKS: Record<EssentialState, Mark> = {
 <style scoped>
 .board {
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  border: 1px solid var(--rule-2);
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  border-bottom: 1px solid var(--rule-2);
 }
 li {
-  padding: 8px 12px 10px;
+  padding: 6px 12px 7px;
   display: grid;
-  gap: 2px;
+  gap: 1px;
   align-content: start;
   border-bottom: 3px solid var(--ink-2);
 }
-li + li {
+li:nth-child(even) {
   border-left: 1px solid var(--rule);
 }
 b {
@@ -69,13 +69,5 @@ b {
 .weak,
 .missing {
   color: var(--ink);
-}
-@media (max-width: 640px) {
-  .board {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-  }
-  li:nth-child(3) {
-    border-left: 0;
-  }
 }
 </style>

@@ -2,7 +2,11 @@
 import type { Question } from '#core/entries/claim/questions'
 
 /** Questions for this complaint, each answered by a touch or a word. An answer is a claim until it was checked. */
-const props = defineProps<{ questions: Question[] }>()
+const props = defineProps<{
+  questions: Question[]
+  /** they are numbered from here, and counted elsewhere */
+  from?: number
+}>()
 const answers = defineModel<Record<string, string>>({ required: true })
 const set = (id: string, answer: string): void => {
   answers.value = { ...answers.value, [id]: answers.value[id] === answer ? '' : answer }
@@ -13,9 +17,18 @@ const id = useId()
 
 <template>
   <div class="questions">
-    <p class="lab">{{ done }} of {{ questions.length }} answered. “Doesn't know” is an answer too.</p>
-    <div v-for="q in questions" :key="q.id" class="q" role="group" :aria-labelledby="`${id}-${q.id}`">
-      <p :id="`${id}-${q.id}`">{{ q.ask }}</p>
+    <p v-if="!from" class="lab">{{ done }} of {{ questions.length }} answered. “Doesn't know” is an answer too.</p>
+    <div
+      v-for="(q, i) in questions"
+      :key="q.id"
+      class="q"
+      :class="{ one: from }"
+      role="group"
+      :aria-labelledby="`${id}-${q.id}`"
+    >
+      <p :id="`${id}-${q.id}`">
+        <span v-if="from" class="lab n">{{ from + i }}</span> {{ q.ask }}
+      </p>
       <div class="a">
         <ElButton
           v-for="a in q.answers"
@@ -51,6 +64,20 @@ const id = useId()
   align-items: center;
   padding: 6px 0;
   border-bottom: 1px solid var(--rule);
+}
+.q.one {
+  grid-template-columns: minmax(0, 1fr);
+  padding: 9px 0 10px;
+}
+.one > p {
+  font-weight: 600;
+}
+.n {
+  display: inline-block;
+  min-width: 22px;
+}
+.one .a {
+  padding-left: 22px;
 }
 .a {
   display: flex;

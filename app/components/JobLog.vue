@@ -1,20 +1,50 @@
 <script setup lang="ts">
+import { ArrowDown, ArrowUp } from '@element-plus/icons-vue'
 import dayjs from 'dayjs'
 import type { Entry } from '#core/entries/types'
 import { keptOf } from '#core/entries/kept'
 import { describe } from '#core/entries/say'
 import { DATED_WRONG, datedWrong } from '#core/log/dated'
-import { HOW_GOT } from '#core/log/words'
+import { standsFor, undone } from '#core/log/entry'
+import { HOW_GOT, STAGES } from '#core/log/words'
+import { FACES } from '~/entries/faces'
 import { correctable } from '~/composables/useJobSheet'
 
-/** The log, newest first. What was replaced or undone stays, struck through. */
+/** The log, newest first: its last two lines as a handle, or all of it. What was replaced or undone stays, struck through. */
+const props = defineProps<{
+  /** it lies open, and is no handle */
+  spread?: boolean
+}>()
 const sheet = useSheet()
 const shop = useShopStore()
 const session = useSessionStore()
-const all = ref(false)
+const opened = ref(false)
+const all = computed(() => props.spread || opened.value)
+const HANDLE_LINES = 2
+type Wanted = 'all' | 'stage' | 'measured' | 'corrected'
+const wanted = ref<Wanted>('all')
 const standing = computed(() => new Set(sheet.inForce.value.map(e => e.id)))
 const newest = computed(() => [...sheet.job.value.entries].reverse())
-const shown = computed(() => (all.value ? newest.value : newest.value.slice(0, 6)))
+const stageOf = (e: Entry): string | undefined => (e.kind === 'note' ? e.body.stage : FACES[e.kind]?.stage)
+const WANTED: Record<Wanted, (e: Entry) => boolean> = {
+  all: () => true,
+  stage: e => stageOf(e) === sheet.stage.value,
+  measured: e => e.how === 'measured',
+  corrected: e => e.supersedes !== null,
+}
+const choices = computed(() =>
+  (
+    [
+      ['all', 'All'],
+      ['stage', STAGES[sheet.stage.value]],
+      ['measured', 'Measured'],
+      ['corrected', 'Put right'],
+    ] as [Wanted, string][]
+  ).map(([value, word]) => ({ value, label: `${word} ${newest.value.filter(WANTED[value]).length}` })),
+)
+const shown = computed(() =>
+  all.value ? newest.value.filter(WANTED[wanted.value]) : newest.value.slice(0, HANDLE_LINES),
+)
 const judged = computed(() => new Map(sheet.assessment.value?.judgements.map(j => [j.entryId, j])))
 const time = (iso: string): string =>
   dayjs(iso).format(
@@ -25,23 +55,39 @@ const wrong = (e: Entry): string | null => {
   const how = datedWrong(e.at, dayjs().toISOString(), shop.since)
   return how && DATED_WRONG[how]
 }
-/** pictures by the finding that they show */
+/** pictures by the finding that they show, as it stands now */
 const pictures = computed(() => {
   const of = new Map<string, string[]>()
-  for (const { body } of keptOf(sheet.inForce.value).photo)
-    if (body.about) of.set(body.about, [...(of.get(body.about) ?? []), body.photoId])
+  for (const { body } of keptOf(sheet.inForce.value).photo) {
+    const about = body.about && standsFor(sheet.job.value.entries, body.about)?.id
+    if (about) of.set(about, [...(of.get(about) ?? []), body.photoId])
+  }
   return of
 })
+const gone = computed(() => undone(sheet.job.value.entries))
+const alive = (e: Entry): boolean => standing.value.has(e.id)
+const mayTouch = (e: Entry): boolean => alive(e) && e.kind !== 'approval' && session.mayLog(e.kind)
+/** what `Undo last` takes back */
+const last = computed(() => newest.value.find(mayTouch))
 /** its form is what is looked at next */
 function correct(e: Entry): void {
-  all.value = false
+  opened.value = false
   sheet.correct(e)
 }
-const alive = (e: Entry): boolean => standing.value.has(e.id)
 </script>
 
 <template>
-  <section class="log" :class="{ all }" aria-label="Log">
+  <section class="log" :class="{ all, spread }" aria-label="Log">
+    <header v-if="all" class="top">
+      <h2>
+        Log <span class="lab">{{ newest.length }} lines, newest first</span>
+      </h2>
+      <ElSegmented v-model="wanted" :options="choices" aria-label="Which lines" />
+      <ElButton v-if="!spread" class="shut" @click="opened = false"
+        >Close <ArrowDown width="18" aria-hidden="true"
+      /></ElButton>
+    </header>
+    <p v-else class="lab name">Log<br />newest first</p>
     <ol>
       <li v-for="e in shown" :key="e.id" :class="{ gone: !alive(e) && e.kind !== 'void' }">
         <time :datetime="e.at" class="lab" :title="dayjs(e.at).format('D MMMM YYYY, HH:mm')">{{ time(e.at) }}</time>
@@ -64,71 +110,112 @@ const alive = (e: Entry): boolean => standing.value.has(e.id)
           <span v-if="!alive(e) && e.kind !== 'void'" class="lab"> replaced or undone</span>
           <span v-else-if="e.supersedes && e.kind !== 'void'" class="lab"> correction</span>
         </span>
-        <span v-if="alive(e) && e.kind !== 'approval' && session.mayLog(e.kind)" class="do">
-          <ElButton link v-if="correctable(e)" class="link" @click="correct(e)">
-            Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
+        <span v-if="all && (mayTouch(e) || gone.has(e.id))" class="do">
+          <ElButton v-if="gone.has(e.id)" link class="link" @click="sheet.putBack(e.id, gone.get(e.id)!)">
+            Put back<span class="sr"> {{ describe(gone.get(e.id)!, shop.policy).title }}</span>
           </ElButton>
-          <ElButton link class="link" @click="sheet.undo(e)">
-            Undo<span class="sr"> {{ describe(e, shop.policy).title }}</span>
-          </ElButton>
+          <template v-else>
+            <ElButton v-if="correctable(e)" link class="link" @click="correct(e)">
+              Correct<span class="sr"> {{ describe(e, shop.policy).title }}</span>
+            </ElButton>
+            <ElButton link class="link" @click="sheet.undo(e)">
+              Undo<span class="sr"> {{ describe(e, shop.policy).title }}</span>
+            </ElButton>
+          </template>
         </span>
       </li>
+      <li v-if="!shown.length" class="none">No such line yet.</li>
     </ol>
-    <ElButton link v-if="newest.length > 6" class="link" :aria-expanded="all" @click="all = !all">
-      {{ all ? 'Show the last six' : `Show all ${newest.length}` }}
-    </ElButton>
+    <p v-if="!all" class="handle">
+      <ElButton v-if="last" link class="link" @click="sheet.undo(last)">Undo last</ElButton>
+      <ElButton class="more" :aria-expanded="opened" @click="opened = true"
+        >All {{ newest.length }} lines <ArrowUp width="18" aria-hidden="true"
+      /></ElButton>
+    </p>
   </section>
 </template>
 
 <style scoped>
 .log {
   border-top: 1px solid var(--rule-2);
-  padding-top: 8px;
+  background: var(--sheet);
+  min-width: 0;
 }
-/* a handle under the work: the last lines show, the others lie below them */
-@media screen and (min-width: 1001px) and (min-height: 560px) {
-  .log {
-    display: flex;
-    gap: 12px;
-    align-items: start;
-    height: 104px;
-  }
-  .log.all {
-    height: min(400px, 56dvh);
-  }
-  .log li {
-    min-height: 48px;
-    align-items: center;
-    padding: 0;
-  }
-  .log ol {
-    flex: 1;
-    min-width: 0;
-    height: 100%;
-    overflow-y: auto;
-  }
+.log:not(.all) {
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: center;
+  padding: 5px 12px 5px 16px;
 }
-li {
+.log:not(.all) li {
+  display: flex;
+  gap: 8px;
+  overflow: hidden;
+  white-space: nowrap;
+  font-size: 14px;
+  line-height: 22px;
+}
+.log:not(.all) .text {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.log:not(.all) .text > .how,
+.log:not(.all) .pic {
+  display: none;
+}
+.log:not(.all) time {
+  min-width: 44px;
+}
+.handle {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--rule);
+}
+.top h2 {
+  margin-right: auto;
+}
+.all ol {
+  padding: 0 16px;
+}
+.all li {
   display: grid;
   grid-template-columns: 50px 30px minmax(0, 1fr) auto;
   gap: 2px 8px;
-  font-size: 14px;
-  align-items: baseline;
-  padding: 4px 0;
+  font-size: 14.5px;
+  align-items: center;
+  min-height: 50px;
+  padding: 2px 0;
+  border-bottom: 1px solid var(--rule);
 }
-.text {
+.all .text {
   overflow-wrap: anywhere;
 }
 .text b {
   font-weight: 600;
 }
+.none.none {
+  display: block;
+  padding-top: 14px;
+  color: var(--ink-2);
+}
 .judged {
-  white-space: normal;
   display: inline-flex;
   gap: 4px;
   align-items: baseline;
   margin-left: 6px;
   font-weight: 500;
+}
+.all .judged {
+  white-space: normal;
 }
 .pic {
   height: 44px;
@@ -149,18 +236,37 @@ li {
 }
 .do {
   display: flex;
-  gap: 20px;
+  gap: 32px;
   white-space: nowrap;
 }
+/* it comes up from below over the stages and the work; what must not be done stays in sight */
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .log:not(.all) {
+    height: 60px;
+  }
+  .log.all {
+    position: absolute;
+    left: 0;
+    bottom: 0;
+    right: var(--rail);
+    height: min(400px, 70%);
+    z-index: 6;
+    display: flex;
+    flex-direction: column;
+    border-top: 2px solid var(--ink);
+  }
+  .log.all ol {
+    flex: 1;
+    min-height: 0;
+    overflow-y: auto;
+  }
+}
 @media (max-width: 640px) {
-  li {
+  .all li {
     grid-template-columns: 50px 30px minmax(0, 1fr);
   }
   .do {
     grid-column: 3;
-  }
-  .link {
-    min-height: 40px;
   }
 }
 </style>

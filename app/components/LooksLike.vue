@@ -4,7 +4,15 @@ import type { Diagnosis, Likely, Why } from '#core/diagnosis/diagnose'
 /** The causes with their likelihood; each opens what made it. */
 const sheet = useSheet()
 const d = computed(() => sheet.diagnosis.value)
-const open = ref<string | null>(null)
+/** the one whose reasons lie open: at first the one that leads */
+const open = ref<string>()
+watch(
+  () => d.value?.likely[0]?.cause.id,
+  first => {
+    open.value = first
+  },
+  { immediate: true },
+)
 const told = (w: Why): string =>
   `${w.there ? '' : 'not: '}${w.seen}${w.claimed ? ' (claimed)' : ''}${w.gone ? ' (as found; gone since the work)' : ''}`
 const stands = (l: Likely): string | null =>
@@ -25,93 +33,81 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
 
 <template>
   <section v-if="d" class="like" aria-label="What it looks like">
-    <h2>
-      What it looks like
-      <span class="lab"
-        >several at once are possible, so they need not add up · {{ d.minutesSpent }} minutes of checks so far</span
-      >
-    </h2>
+    <h2>What it looks like <span class="lab">several can be true</span></h2>
     <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">
       {{ RESTS_ON[d.basis] }}
     </p>
     <p v-else-if="(d.likely[0]?.p ?? 0) < STANDS_OUT" class="note">Nothing stands out yet.</p>
-    <ol>
-      <li v-for="(l, i) in d.likely" :key="l.cause.id">
-        <button
-          type="button"
-          :aria-expanded="open === l.cause.id"
-          @click="open = open === l.cause.id ? null : l.cause.id"
-        >
-          <span class="n">{{ i + 1 }}</span><span class="name"
-            >{{ l.cause.name }}<small v-if="stands(l)">{{ stands(l) }}</small
-            ><small v-if="l.for[0]">{{ told(l.for[0]) }}</small></span
-          >
-          <span class="track" aria-hidden="true"
-            ><i :style="{ width: `${Math.max(1, pct(l.p))}%` }" :class="{ strong: l.p >= 0.6 }"
-          /></span>
-          <span class="lab p">{{ l.words }}, {{ pct(l.p) }} %</span>
-        </button>
-        <div v-if="open === l.cause.id" class="why">
-          <p>
+    <ElCollapse v-model="open" accordion class="causes">
+      <ElCollapseItem v-for="(l, i) in d.likely" :key="l.cause.id" :name="l.cause.id" class="cause">
+        <template #title>
+          <span class="row"
+            ><span class="n">{{ i + 1 }}</span
+            ><span class="name"
+              >{{ l.cause.name }}<small v-if="stands(l)">{{ stands(l) }}</small></span
+            ><span class="lab p">{{ l.words }}, {{ pct(l.p) }} %</span
+            ><span class="track" aria-hidden="true"
+              ><i :style="{ width: `${Math.max(1, pct(l.p))}%` }" :class="{ strong: l.p >= 0.6 }" /></span
+          ></span>
+        </template>
+        <dl class="why">
+          <dt>for</dt>
+          <dd>
+            <template v-if="l.for.length"
+              ><span v-for="w in l.for" :key="w.sign">{{ told(w) }}</span></template
+            ><template v-else>only how common it is</template>
+          </dd>
+          <dt>against</dt>
+          <dd>
+            <template v-if="l.against.length"
+              ><span v-for="w in l.against" :key="w.sign">{{ told(w) }}</span></template
+            ><template v-else>nothing yet</template>
+          </dd>
+          <dt>cure</dt>
+          <dd>{{ l.cause.cure }}</dd>
+          <dt>it is</dt>
+          <dd>
             {{ l.cause.what }} <template v-if="l.cause.damages">Next it hurts: {{ l.cause.damages }}</template>
-          </p>
-          <div class="two">
-            <div>
-              <p class="lab">Speaks for it</p>
-              <ul>
-                <li v-for="w in l.for" :key="w.sign">{{ told(w) }}</li>
-                <li v-if="!l.for.length" class="note">Only how common it is.</li>
-              </ul>
-            </div>
-            <div>
-              <p class="lab">Speaks against it</p>
-              <ul>
-                <li v-for="w in l.against" :key="w.sign">{{ told(w) }}</li>
-                <li v-if="!l.against.length" class="note">Nothing yet.</li>
-              </ul>
-            </div>
-          </div>
-          <p class="note">Cure: {{ l.cause.cure }}</p>
-          <p class="lab">
-            In {{ (100 * l.cataloguePrior).toFixed(1) }} % of such jobs by the catalogue<template v-if="mine(l)"
+          </dd>
+          <dt>usual</dt>
+          <dd>
+            in {{ (100 * l.cataloguePrior).toFixed(1) }} % of such jobs by the catalogue<template v-if="mine(l)"
               >; with this shop's own {{ d.closedJobs }} closed jobs counted,
               {{ (100 * l.prior).toFixed(1) }} %</template
-            >.
-          </p>
-        </div>
-      </li>
-    </ol>
+            >
+          </dd>
+        </dl>
+      </ElCollapseItem>
+    </ElCollapse>
     <p v-if="d.explains && d.unexplained.length" class="bar" data-test="unexplained">
       Not explained by it: {{ d.unexplained.map(s => s.seen.toLowerCase()).join(', ') }}. A second fault, or a finding
       to look at again.
     </p>
-    <p v-if="d.leftOut" class="note">{{ d.leftOut }} less telling findings are left out of the sum.</p>
+    <p class="note">
+      <template v-if="d.leftOut">{{ d.leftOut }} less telling findings are left out of the sum. </template
+      >{{ d.minutesSpent }} minutes of checks so far.
+    </p>
   </section>
 </template>
 
 <style scoped>
-.like h2 {
-  margin-bottom: 4px;
+.like > h2 {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  padding: 8px 12px 4px;
 }
-.like > ol > li {
-  border-bottom: 1px solid var(--rule);
+.like > .note,
+.like > .bar {
+  padding: 6px 12px;
 }
-button {
+.row {
   display: grid;
-  grid-template-columns: 26px minmax(0, 1.2fr) minmax(60px, 1.3fr) 132px;
-  gap: 10px;
-  align-items: center;
+  grid-template-columns: 20px minmax(0, 1fr) auto;
+  gap: 3px 6px;
+  align-items: baseline;
   width: 100%;
-  min-height: 48px;
-  padding: 4px 0;
-  border: 0;
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-button:hover .name {
-  text-decoration: underline;
-  text-underline-offset: 3px;
+  padding: 6px 0 8px;
 }
 .n {
   font: 600 16px var(--label);
@@ -123,50 +119,44 @@ button:hover .name {
 small {
   display: block;
   font-weight: 400;
-  font-size: 13.5px;
+  font-size: 14px;
   color: var(--ink-2);
 }
 .track {
-  height: 9px;
-  background: #ecebe4;
+  grid-column: 2 / -1;
+  height: 6px;
+  background: var(--track);
 }
 .track i {
   display: block;
   height: 100%;
-  background: #8b9094;
+  background: var(--bar-weak);
 }
 .track .strong {
   background: var(--ink);
 }
-.p {
-  text-align: right;
+.causes {
+  padding: 0 12px;
 }
 .why {
-  padding: 2px 0 12px 36px;
   display: grid;
-  gap: 8px;
+  grid-template-columns: 54px minmax(0, 1fr);
+  gap: 3px 6px;
+  padding: 0 0 6px 26px;
+  font-size: 14px;
 }
-.two {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
+.why dt {
+  font: 500 14px/1.4 var(--label);
+  color: var(--ink-2);
 }
-.two li {
-  padding: 2px 0;
+.why dd span {
+  display: block;
 }
-@media (max-width: 640px) {
-  button {
-    grid-template-columns: 22px minmax(0, 1fr) 108px;
-  }
-  .track {
-    grid-column: 2 / -1;
-    grid-row: 2;
-  }
-  .two {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .why {
-    padding-left: 0;
-  }
+.like :deep(.el-collapse-item.is-active) {
+  background: var(--petrol-wash);
+  box-shadow:
+    -12px 0 var(--petrol-wash),
+    12px 0 var(--petrol-wash),
+    -12px 0 0 0 var(--petrol-wash);
 }
 </style>

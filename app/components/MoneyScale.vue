@@ -10,7 +10,7 @@ const box = ref<HTMLElement | null>(null)
 const { width } = useElementSize(box)
 const W = computed(() => Math.max(220, width.value || 300))
 const left = computed(() => (props.wide && W.value > 560 ? 212 : 2))
-const rowH = computed(() => (left.value > 2 ? 44 : 46))
+const rowH = computed(() => (left.value > 2 ? 36 : 46))
 
 const costs = computed(() => props.decision.options.map(o => ({ ...o, low: o.p10, top: o.p90 })))
 const shareLine = computed(() =>
@@ -116,7 +116,7 @@ function remark(o: DecisionView['options'][number]): string {
           x="0"
           :y="24 + i * rowH"
           :width="W"
-          :height="rowH - 6"
+          :height="rowH - 4"
           :fill="o.entryId === chosen ? 'var(--petrol-wash)' : 'transparent'"
         />
         <rect
@@ -124,12 +124,12 @@ function remark(o: DecisionView['options'][number]): string {
           x="0"
           :y="24 + i * rowH"
           width="4"
-          :height="rowH - 6"
+          :height="rowH - 4"
           fill="var(--petrol)"
         />
         <text
           :x="left > 2 ? 12 : 8"
-          :y="24 + i * rowH + (left > 2 ? 24 : 15)"
+          :y="24 + i * rowH + (left > 2 ? 21 : 15)"
           font-size="16"
           font-weight="600"
           class="name"
@@ -139,18 +139,18 @@ function remark(o: DecisionView['options'][number]): string {
         <template v-if="!o.ruledOut">
           <rect
             :x="x(o.low)"
-            :y="24 + i * rowH + (left > 2 ? 11 : 21)"
+            :y="24 + i * rowH + (left > 2 ? 9 : 21)"
             :width="Math.max(3, x(o.top) - x(o.low))"
             height="14"
             class="bar"
           />
-          <rect :x="x(o.mean) - 2" :y="24 + i * rowH + (left > 2 ? 8 : 19)" width="4" height="19" class="mean" />
+          <rect :x="x(o.mean) - 2" :y="24 + i * rowH + (left > 2 ? 6 : 19)" width="4" height="19" class="mean" />
         </template>
         <text
           v-if="left > 2"
           :x="wordsX(o).x"
           :text-anchor="wordsX(o).anchor"
-          :y="24 + i * rowH + 24"
+          :y="24 + i * rowH + 21"
           font-size="14.5"
           class="remark"
         >

@@ -30,7 +30,7 @@ const mark = (value: T): void => {
 <style scoped>
 .chips {
   display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-columns: var(--label-width, 92px) minmax(0, 1fr);
   gap: 4px 8px;
   align-items: start;
 }

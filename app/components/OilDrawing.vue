@@ -66,7 +66,7 @@ const inkOf = computed(() =>
   <svg
     ref="root"
     class="oil"
-    viewBox="0 0 232 372"
+    viewBox="20 0 190 372"
     role="slider"
     tabindex="0"
     aria-label="Oil level"
@@ -122,7 +122,7 @@ const inkOf = computed(() =>
       </text>
     </g>
     <g v-if="shown !== null">
-      <path :d="`M${glass ? 4 : 28} ${at}H186`" :stroke="inkOf" stroke-width="2" />
+      <path :d="`M${glass ? 4 : 28} ${at}H164`" :stroke="inkOf" stroke-width="2" />
       <text
         v-if="!glass && Math.abs(at - y(0)) > 20 && Math.abs(at - y(100)) > 20"
         x="80"
@@ -134,7 +134,7 @@ const inkOf = computed(() =>
         {{ dry ? 'dry' : 'wet to here' }}
       </text>
     </g>
-    <g :transform="`translate(184 ${at - 22})`" class="grip">
+    <g :transform="`translate(162 ${at - 22})`" class="grip">
       <rect width="46" height="44" rx="3" :fill="inkOf" />
       <path d="M15 17l8-8 8 8M15 27l8 8 8-8" stroke="#fff" stroke-width="2.2" fill="none" />
     </g>
@@ -143,7 +143,7 @@ const inkOf = computed(() =>
 
 <style scoped>
 .oil {
-  width: 232px;
+  width: 190px;
   max-width: 100%;
   touch-action: none;
   cursor: ns-resize;

@@ -1,21 +1,30 @@
 <script setup lang="ts">
+import { ArrowLeft, ArrowRight } from '@element-plus/icons-vue'
 import type { StageState } from '#core/condition/stages'
 import type { Stage } from '#core/log/words'
 import { STAGES } from '#core/log/words'
 
 /** The nine stages in the order of the work; any can be opened at any time. */
-defineProps<{ stages: StageState[]; open: Stage }>()
+const props = defineProps<{ stages: StageState[]; open: Stage }>()
 const emit = defineEmits<{ pick: [stage: Stage] }>()
 const WORDS = { done: 'done', skipped: 'skipped', open: 'open' } as const
+const at = computed(() => props.stages.findIndex(s => s.stage === props.open))
+/** where the nine don't fit side by side, the ones before and after are a touch away */
+const step = (by: number): void => {
+  const to = props.stages[at.value + by]
+  if (to) emit('pick', to.stage)
+}
 </script>
 
 <template>
   <nav class="spine" aria-label="Stages">
     <button
-      v-for="s in stages"
+      v-for="(s, i) in stages"
       :key="s.stage"
       type="button"
+      class="stage"
       :class="{ on: s.stage === open }"
+      :aria-keyshortcuts="`Alt+${i + 1}`"
       :aria-current="s.stage === open ? 'step' : undefined"
       :title="s.reason ?? undefined"
       @click="emit('pick', s.stage)"
@@ -36,13 +45,29 @@ const WORDS = { done: 'done', skipped: 'skipped', open: 'open' } as const
         </g>
       </svg>
       <span class="words"
-        >{{ STAGES[s.stage]
-        }}<small
+        >{{ STAGES[s.stage] }}<kbd class="key" aria-hidden="true">{{ i + 1 }}</kbd
+        ><small
           >{{ s.state === 'open' ? (s.logged ? `${s.logged} logged` : '') : WORDS[s.state]
           }}<span v-if="s.state === 'open'" class="sr"> open</span></small
         ></span
       >
     </button>
+    <div class="foot"><slot name="foot" /></div>
+    <div class="bar1">
+      <ElButton :disabled="at <= 0" aria-label="The stage before" @click="step(-1)"
+        ><ArrowLeft width="20" aria-hidden="true"
+      /></ElButton>
+      <ElSelect :model-value="open" aria-label="Stage" @change="(s: Stage) => emit('pick', s)"
+        ><ElOption
+          v-for="(s, i) in stages"
+          :key="s.stage"
+          :value="s.stage"
+          :label="`${i + 1} ${STAGES[s.stage]}${s.state === 'open' ? '' : `, ${WORDS[s.state]}`}`"
+      /></ElSelect>
+      <ElButton :disabled="at >= stages.length - 1" aria-label="The stage after" @click="step(1)"
+        ><ArrowRight width="20" aria-hidden="true"
+      /></ElButton>
+    </div>
   </nav>
 </template>
 
@@ -50,15 +75,18 @@ const WORDS = { done: 'done', skipped: 'skipped', open: 'open' } as const
 .spine {
   padding: 8px 0;
   border-right: 1px solid var(--rule);
+  display: flex;
+  flex-direction: column;
 }
-button {
+.stage {
   position: relative;
+  flex: none;
   display: grid;
-  grid-template-columns: 34px minmax(0, 1fr);
+  grid-template-columns: 30px minmax(0, 1fr);
   align-items: center;
   width: 100%;
   min-height: 52px;
-  padding: 0 6px 0 13px;
+  padding: 0 2px 0 9px;
   border: 1px solid transparent;
   background: none;
   text-align: left;
@@ -66,27 +94,27 @@ button {
   color: var(--ink-2);
   cursor: pointer;
 }
-button::before {
+.stage::before {
   content: '';
   position: absolute;
-  left: 23px;
+  left: 19px;
   top: -26px;
   height: 52px;
   width: 1px;
   background: var(--rule-2);
 }
-button:first-child::before {
+.stage:first-child::before {
   display: none;
 }
 svg {
   position: relative;
   z-index: 1;
 }
-button:hover .words {
+.stage:hover .words {
   text-decoration: underline;
   text-underline-offset: 3px;
 }
-button.on {
+.stage.on {
   background: var(--sheet);
   color: var(--ink);
   font-weight: 600;
@@ -98,46 +126,64 @@ button.on {
 .words {
   font-style: normal;
   color: inherit;
+  line-height: 1.2;
+}
+.key {
+  position: absolute;
+  right: 5px;
+  bottom: 5px;
+  border: 0;
+  background: none;
+  padding: 0;
+  font-size: 13px;
 }
 small {
   display: block;
   font: 500 13px/1.1 var(--label);
   color: var(--ink-2);
 }
-@media (max-width: 1000px) {
-  .spine {
-    display: grid;
-    grid-template-columns: repeat(9, minmax(0, 1fr));
-    border-right: 0;
-    border-bottom: 1px solid var(--rule);
-    padding: 6px 8px 0;
+.foot {
+  margin-top: auto;
+  padding: 6px 8px 0;
+}
+.foot :deep(.el-button) {
+  width: 100%;
+}
+.bar1 {
+  display: none;
+}
+@media screen and (min-width: 1001px) and (max-height: 740px) {
+  .stage {
+    min-height: 46px;
   }
-  button {
-    grid-template-columns: minmax(0, 1fr);
-    justify-items: center;
-    text-align: center;
-    padding: 4px 0 6px;
-    font: 500 14px/1.1 var(--label);
-  }
-  button.on {
-    border-color: var(--rule) var(--rule) var(--sheet);
-    margin: 0 0 -1px;
-    width: 100%;
-    border-radius: var(--radius) var(--radius) 0 0;
-  }
-  button::before {
-    left: -50%;
-    top: 15px;
-    width: 100%;
-    height: 1px;
+  .stage::before {
+    top: -23px;
+    height: 46px;
   }
 }
-@media (max-width: 620px) {
+@media (max-width: 1000px) {
   .spine {
-    grid-template-columns: repeat(5, minmax(0, 1fr));
+    border-right: 0;
+    border-bottom: 1px solid var(--rule);
+    padding: 2px 8px;
   }
-  button::before {
+  .stage {
     display: none;
+  }
+  .foot {
+    padding: 0;
+  }
+  .bar1 {
+    display: grid;
+    grid-template-columns: 44px minmax(0, 1fr) 44px;
+    gap: 8px;
+    width: 100%;
+  }
+  .bar1 .el-button.el-button {
+    padding: 0;
+    justify-content: center;
+    border: 0;
+    background: none;
   }
 }
 </style>

@@ -23,19 +23,12 @@ watch([open, () => sheet.job.value.entries.length], async () => {
 </script>
 
 <template>
-  <details class="way" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>The way from here, as a tree</summary>
-    <p v-if="failed" class="bar" role="alert">{{ failed }}</p>
-    <CheckTree v-else-if="tree" :node="tree" />
-    <p v-else class="note">Working it out.</p>
-  </details>
+  <div class="way">
+    <ElButton link class="link" @click="open = true">The way from here, as a tree</ElButton>
+    <ElDrawer v-if="open" v-model="open" title="The way from here" direction="rtl" size="min(720px, 92vw)">
+      <p v-if="failed" class="bar" role="alert">{{ failed }}</p>
+      <CheckTree v-else-if="tree" :node="tree" />
+      <p v-else class="note">Working it out.</p>
+    </ElDrawer>
+  </div>
 </template>
-
-<style scoped>
-summary {
-  min-height: 44px;
-  padding-top: 11px;
-  cursor: pointer;
-  font-weight: 600;
-}
-</style>

@@ -1,5 +1,6 @@
 import { ulid } from 'ulid'
 import { describe } from '#core/entries/say'
+import { standsFor } from '#core/log/entry'
 import type { HeldPhoto } from '~/composables/useFindingPhotos'
 import { FINDING_PHOTOS } from '~/composables/useFindingPhotos'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
@@ -141,7 +142,8 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
     busy.value = false
     // refused, so nothing is on disk: the next attempt is a new entry, with the hour it is really logged
     if (outcome.status !== 0) Object.assign(kept.value, { id: ulid(), at: null })
-    if (outcome.status === 409 && supersedes) kept.value.supersedes = successor(supersedes)
+    if (outcome.status === 409 && supersedes)
+      kept.value.supersedes = standsFor(sheet.job.value.entries, supersedes)?.id ?? null
     message.value = outcome.message
     faults.value = outcome.faults
     return false
@@ -164,13 +166,6 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
     faults.value = []
     message.value = ''
     store(key, null)
-  }
-
-  /** The entry that took the place of another one; null when that was undone. */
-  function successor(id: string): string | null {
-    const next = sheet.job.value.entries.find(e => e.supersedes === id)
-    if (!next) return id
-    return next.kind === 'void' ? null : successor(next.id)
   }
 
   /** A kept draft of a standing entry corrects whatever stands now. */

@@ -44,7 +44,14 @@ export interface JobSheet {
   propose(form: string, entry: Entry | null): void
   log<K extends EntryKind>(entry: NewEntry<K>): Promise<Outcome<Entry>>
   lastLogged: Ref<Entry | null>
-  undo(entry: Entry): Promise<void>
+  /** takes an entry back; some minutes after it was logged, or by somebody else, it is asked why */
+  undo(entry: Entry, why?: string): Promise<void>
+  /** an undoing that can be taken back: what was undone just now */
+  lastUndone: Ref<Entry | null>
+  /** logs what was undone as it stood */
+  putBack(undoing: string, was: Entry): Promise<void>
+  /** what is to be undone as soon as it is said why */
+  askingWhy: Ref<Entry | null>
   /** the entry that a form is to correct */
   correction: Ref<Entry | null>
   correct(entry: Entry): void
@@ -60,6 +67,9 @@ export interface NewEntry<K extends EntryKind> {
   body: BodyOf[K]
   supersedes?: string | null
 }
+
+/** So long whoever logged it takes it back without a word. */
+const UNASKED_MS = 600_000
 
 export const JOB_SHEET: InjectionKey<JobSheet> = Symbol('job sheet')
 
@@ -99,6 +109,8 @@ export function useJobSheet(first: JobPage): JobSheet {
     if (a && !kept.value.stage) kept.value = { stage: a.stage, form: null }
   })
   const lastLogged = ref<Entry | null>(null)
+  const lastUndone = ref<Entry | null>(null)
+  const askingWhy = ref<Entry | null>(null)
   const correction = ref<Entry | null>(null)
   const trouble = ref('')
   const checkId = ref<string | null>(null)
@@ -146,6 +158,7 @@ export function useJobSheet(first: JobPage): JobSheet {
       if (!job.value.entries.some(e => e.id === outcome.value.id))
         job.value = { ...job.value, entries: [...job.value.entries, outcome.value] }
       lastLogged.value = kind === 'void' ? null : outcome.value
+      lastUndone.value = kind === 'void' ? outcome.value : null
       if (kind === 'meter') await reload()
       tabs?.postMessage('logged')
     } else if (outcome.status === 409) {
@@ -162,8 +175,22 @@ export function useJobSheet(first: JobPage): JobSheet {
     return job.value.entries.some(e => e.id === entry.id) ? null : await refusalOf(file.value, entry)
   }
 
-  async function undo(entry: Entry): Promise<void> {
-    const outcome = await log({ kind: 'void', how: null, body: { reason: 'Undone' }, supersedes: entry.id })
+  async function undo(entry: Entry, why?: string): Promise<void> {
+    const fresh = entry.by === shop.person?.id && Date.now() - Date.parse(entry.at) < UNASKED_MS
+    if (!why && !fresh) {
+      askingWhy.value = entry
+      return
+    }
+    askingWhy.value = null
+    const outcome = await log({ kind: 'void', how: null, body: { reason: why ?? 'Undone' }, supersedes: entry.id })
+    trouble.value = outcome.ok ? '' : outcome.message
+  }
+
+  /** A finding comes back where it stood; anything else is begun anew, and passes the gates as they are now. */
+  async function putBack(undoing: string, was: Entry): Promise<void> {
+    const { isFinding } = await import('#core/entries/rooms')
+    const { kind, how, body, at } = was
+    const outcome = await log({ kind, how, body, at, supersedes: isFinding(kind) ? undoing : null })
     trouble.value = outcome.ok ? '' : outcome.message
   }
 
@@ -197,6 +224,9 @@ export function useJobSheet(first: JobPage): JobSheet {
     startCheck,
     inForce,
     lastLogged,
+    lastUndone,
+    askingWhy,
+    putBack,
     correction,
     trouble,
     typing: computed(() => typed.value.length > 0),

@@ -28,6 +28,8 @@ export function useJobTabs(sheet: JobSheet) {
   const inHand = computed(() => tabs.value.find(t => t.form === sheet.form.value)?.form ?? tabs.value[0]?.form)
   const entryForm = computed(() => (inHand.value === 'oil_map' ? null : ((inHand.value ?? null) as EntryKind | null)))
   const marks = computed(() => sheet.assessment.value?.marks ?? {})
+  /** forms that something stands on the log of */
+  const done = computed(() => new Set<string>(sheet.inForce.value.map(e => e.kind)))
   /** a part touched on the map: its own sheet where there is one, otherwise the list */
   function pickPart(part: PartKey): void {
     const standing = partsStanding(sheet.inForce.value).find(e => e.body.part === part)
@@ -35,5 +37,5 @@ export function useJobTabs(sheet: JobSheet) {
     else sheet.open('open_up', 'part')
   }
 
-  return { tabs, inHand, entryForm, marks, pickPart }
+  return { tabs, inHand, entryForm, marks, done, pickPart }
 }

@@ -15,6 +15,8 @@ export interface Face {
   stage: Stage
   /** its place among the forms of the stage */
   tab?: { label: string; at: number; when?(shown: Shown): boolean }
+  /** the form itself shows what was logged with it */
+  lists?: true
   /** what stands on the log is not corrected in this form */
   corrects?: false
   drawn?: Component

@@ -20,8 +20,8 @@ watch(
   () => session.person?.id,
   id => void (id && open()),
 )
-/** somebody else comes to the bench */
-const changing = ref(false)
+/** somebody else comes to the bench: from the top, or from a job's own menu where the top has no room */
+const changing = useState('changing-person', () => false)
 const { idle } = useIdle((session.view?.idleMinutes ?? 15) * 60_000)
 watch(idle, now => void (now && session.leave()))
 const place = usePlaceStore()
@@ -81,6 +81,7 @@ useKeys({
         <NuxtLink to="/shop" :class="{ on: $route.path === '/shop' }">Shop</NuxtLink>
       </nav>
       <FindBox ref="find" />
+      <ElButton text class="keyhelp" title="Keys" @click="help = true">?<span class="sr"> Keys</span></ElButton>
       <ElButton v-if="session.device" text class="who" @click="changing = true">
         <i class="initials" aria-hidden="true">{{ session.person?.initials ?? '?' }}</i>
         <span><span class="sr">Who is at the bench: </span>{{ session.person?.name ?? 'Who is it?' }}</span>
@@ -212,7 +213,19 @@ main:focus {
   grid-template-columns: 80px 1fr;
   gap: 8px 12px;
 }
+.keyhelp.el-button.el-button {
+  width: 44px;
+  padding: 0;
+  margin-left: 4px;
+  justify-content: center;
+  font-size: 17px;
+}
 @media (max-width: 700px) {
+  .framed .top,
+  .framed .demo,
+  .keyhelp.el-button.el-button {
+    display: none;
+  }
   .top {
     padding: 0 12px;
   }

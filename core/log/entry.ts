@@ -44,3 +44,25 @@ export function entriesInForce<E extends Entry<string, unknown>>(entries: E[]): 
     .filter(e => e.kind !== UNDOING && !replaced.has(e.id))
     .sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0))
 }
+
+/** What was undone and is not put back, by the id of its undoing. */
+export function undone<E extends Entry<string, unknown>>(entries: readonly E[]): Map<string, E> {
+  const byId = new Map(entries.map(e => [e.id, e]))
+  const answered = new Set(entries.map(e => e.supersedes))
+  return new Map(
+    entries
+      .filter(e => e.kind === UNDOING && e.supersedes !== null && !answered.has(e.id))
+      .flatMap(e => {
+        const was = byId.get(e.supersedes ?? '')
+        return was ? [[e.id, was] as const] : []
+      }),
+  )
+}
+
+/** The entry that stands where another was put: itself, its correction, or what was put back; null where it was taken back. */
+export function standsFor<E extends Entry<string, unknown>>(entries: readonly E[], id: string): E | null {
+  const next = entries.find(e => e.supersedes === id)
+  if (next) return standsFor(entries, next.id)
+  const own = entries.find(e => e.id === id)
+  return own && own.kind !== UNDOING ? own : null
+}

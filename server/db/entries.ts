@@ -4,6 +4,7 @@ import { LRUCache } from 'lru-cache'
 import { z } from 'zod'
 import type { Entry } from '#core/entries/types'
 import { entrySchema } from '#core/entries/entrySchema'
+import { roomOf } from '#core/entries/rooms'
 import { Refusal } from './refusal'
 import { knownPerson } from './shop'
 import { row, rows, run } from './statements'
@@ -136,8 +137,9 @@ function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string
     throw new Refusal(422, 'The entry to be corrected is not on this job.', [
       { field: 'supersedes', message: 'Choose an entry of this job.' },
     ])
+  if (target.kind === 'void' && entry.kind !== 'void') return checkPutBack(db, entry, target)
   if (target.kind === 'void')
-    throw new Refusal(422, "An undoing can't itself be corrected: log the reading again.", [
+    throw new Refusal(422, "An undoing can't itself be undone: put back what it undid.", [
       { field: 'supersedes', message: 'Choose an entry that still stands.' },
     ])
   if (entry.kind !== 'void' && entry.kind !== target.kind)
@@ -152,4 +154,19 @@ function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string
         ? 'That entry was undone in the meantime. What you typed is still here.'
         : 'Somebody corrected that entry in the meantime. Look at the log; what you typed is still here.',
     )
+}
+
+/** A finding that was undone by mistake comes back as it was, in the place of its undoing; an intention is logged anew and passes its gates anew. */
+function checkPutBack(db: Database, entry: Entry, undoing: EntryRow): void {
+  const was = undoing.supersedes === null ? undefined : row<EntryRow>(db, ENTRY, undoing.supersedes)
+  const same =
+    was?.kind === entry.kind &&
+    was.at === entry.at &&
+    was.how === entry.how &&
+    JSON.stringify(JSON.parse(was.body)) === JSON.stringify(entry.body)
+  if (!same || !roomOf(entry).finding)
+    throw new Refusal(422, 'Only a finding comes back in the place of its undoing, word by word. Log it again.', [
+      { field: 'supersedes', message: 'Choose an entry that still stands, or none.' },
+    ])
+  if (row(db, SUPERSEDED_BY, undoing.id)) throw new Refusal(409, 'It was put back already.')
 }

@@ -20,6 +20,7 @@ const HEAD = `
   WHERE  `
 const OF_JOB = `${HEAD} h.job_id = ?`
 const OPEN = `${HEAD} h.closed = 0 ORDER BY h.number DESC LIMIT 500`
+const NEWEST_OPEN = `${HEAD} h.closed = 0 ORDER BY h.number DESC LIMIT 1`
 const CLOSED = `${HEAD} h.closed = 1 AND h.number < ? ORDER BY h.number DESC LIMIT ?`
 /** Handed back not to be run, and not come back since. */
 const OUT = `
@@ -75,6 +76,9 @@ const bare = (job: { id: string; number: number; machineId: string; createdAt: s
   ...{ jobId: job.id, number: job.number, machineId: job.machineId, createdAt: job.createdAt },
   ...{ closed: 0, isOut: null, stamp: '', line: null },
 })
+
+/** The open job that was booked in last. */
+export const newestOpen = (db: Database): string | undefined => row<Head>(db, NEWEST_OPEN)?.jobId
 
 /** What stands on Today: every open job, those that went out not to be run, and the newest that were handed back. Nothing older is read. */
 const onToday = (db: Database): Head[] => [

@@ -33,5 +33,10 @@ export function diskTrouble(error: unknown): Refusal | null {
       507,
       'The disk of the bench computer does not answer as it should: this was not saved. Look at the disk, and at the last backup, before going on.',
     )
+  if (code.startsWith('SQLITE_BUSY'))
+    return new Refusal(
+      503,
+      'The disk of the bench computer is slow just now, and something else was writing for several seconds: this was not saved. Press again in a moment; what you typed is still here.',
+    )
   return null
 }

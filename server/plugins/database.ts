@@ -40,7 +40,7 @@ function sayFirstLink(): void {
   }
 }
 
-/** Once it answers, the logs of open jobs are read a few entries at a time: nobody waits longer than a slice. */
+/** Once it answers, the logs of open jobs are read a few entries at a time: nobody waits longer than a slice. Beside it, one diagnosis is made for nobody. */
 function warmUp(): () => void {
   const MOST = 4000
   const SLICE_MS = 6
@@ -59,7 +59,13 @@ function warmUp(): () => void {
     timer = setTimeout(slice, PAUSE_MS).unref()
   }
   timer = setTimeout(slice, 400).unref()
-  return () => clearTimeout(timer)
+  const thread = setTimeout(() => {
+    void runAside('warm', {}).catch(error => console.error('The thread that judges can not be warmed:', error))
+  }, 100).unref()
+  return () => {
+    clearTimeout(timer)
+    clearTimeout(thread)
+  }
 }
 
 /** Every page of the file is looked at once, aside, after the shop is open; the folder every few seconds. */

@@ -12,23 +12,33 @@ export const workerFile = (): string =>
     ? join(process.cwd(), '.nuxt/worker.mjs')
     : join(dirname(process.argv[1] ?? fileURLToPath(import.meta.url)), 'worker.mjs')
 
-let pool: Piscina | undefined
-
-const started = (): Piscina =>
-  (pool ??= new Piscina({ filename: workerFile(), minThreads: 1, maxThreads: 2, idleTimeout: 30_000, maxQueue: 200 }))
-
-/** What takes longer than this is stopped, and said: others wait behind it. */
-const LIMIT_MS = {
-  paper: 30_000,
-  assessment: 20_000,
-  diagnosis: 20_000,
-  alike: 20_000,
-  backup: 3_600_000,
-  quickCheck: 600_000,
-  tidy: 600_000,
-  heads: 60_000,
+/** What takes longer than this is stopped, and said: others wait behind it. Somebody waits for what is `asked`; the house is kept beside. */
+const TASKS = {
+  asked: { paper: 30_000, assessment: 20_000, diagnosis: 20_000, alike: 20_000, warm: 20_000 },
+  house: { backup: 3_600_000, quickCheck: 600_000, tidy: 600_000, heads: 60_000 },
 }
-type Task = keyof typeof LIMIT_MS
+type Pool = keyof typeof TASKS
+type Task = keyof (typeof TASKS)['asked'] | keyof (typeof TASKS)['house']
+const LIMIT_MS: Record<Task, number> = { ...TASKS.asked, ...TASKS.house }
+const poolOf = (task: Task): Pool => (task in TASKS.asked ? 'asked' : 'house')
+
+const pools = new Map<Pool, Piscina>()
+
+/** One thread each is kept for as long as the server runs: a first diagnosis on a cold one takes most of a second. */
+function started(name: Pool): Piscina {
+  const known = pools.get(name)
+  if (known) return known
+  const pool = new Piscina({
+    filename: workerFile(),
+    minThreads: 1,
+    maxThreads: 2,
+    idleTimeout: 30_000,
+    maxQueue: 200,
+    resourceLimits: { maxYoungGenerationSizeMb: 8 },
+  })
+  pools.set(name, pool)
+  return pool
+}
 
 /**
  * Runs something that takes its time on a thread of its own.
@@ -38,7 +48,7 @@ export async function runAside<T>(task: Task, args: Record<string, unknown>, lim
   const timer = new AbortController()
   const clock = setTimeout(() => timer.abort(), limitMs)
   try {
-    const result = (await started().run(
+    const result = (await started(poolOf(task)).run(
       { dataDir: dataDir(), ...args },
       { name: task, signal: timer.signal },
     )) as Outcome<T>
@@ -61,16 +71,17 @@ export async function runAside<T>(task: Task, args: Record<string, unknown>, lim
   }
 }
 
-export const endPool = async (): Promise<void> => {
-  await pool?.destroy()
-  pool = undefined
+export async function endPool(): Promise<void> {
+  const all = [...pools.values()]
+  pools.clear()
+  await Promise.all(all.map(pool => pool.destroy()))
 }
 
 /** New threads from now on; what runs on the old ones is let end. */
 export function renewPool(): void {
-  const old = pool
-  pool = undefined
-  void old?.close()
+  const old = [...pools.values()]
+  pools.clear()
+  for (const pool of old) void pool.close()
 }
 
 /** A paper, made aside and sent to be looked at. */

@@ -11,7 +11,7 @@ import { alikeCases } from '../db/cases'
 import { connect } from '../db/connect'
 import { forgetOld } from '../db/deliveries'
 import { putWords } from '../db/find'
-import { judgedBy, refreshHeads } from '../db/jobLines'
+import { judgedBy, newestOpen, refreshHeads } from '../db/jobLines'
 import { jobFile } from '../db/jobs'
 import { DATABASE_NAME } from '../db/name'
 import { tidyPhotos } from '../db/photos'
@@ -57,6 +57,14 @@ export interface JobAsked {
 export const assessment = ({ dataDir, jobId }: JobAsked) => outcome(() => assess(jobFile(reader(dataDir), jobId)))
 export const diagnosis = ({ dataDir, jobId }: JobAsked) => outcome(() => diagnoseJob(jobFile(reader(dataDir), jobId)))
 export const alike = ({ dataDir, jobId }: JobAsked) => outcome(() => alikeCases(reader(dataDir), jobId))
+
+/** Diagnoses an open job that nobody asked for: the next one finds its tables made. */
+export const warm = ({ dataDir }: { dataDir: string }) =>
+  outcome(() => {
+    const db = reader(dataDir)
+    const jobId = newestOpen(db)
+    if (jobId) diagnoseJob(jobFile(db, jobId))
+  })
 
 export const quickCheck = ({ dataDir }: { dataDir: string }) => outcome(() => quickly(dataDir))
 

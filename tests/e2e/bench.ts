@@ -55,6 +55,34 @@ export async function pick(page: Page, label: string, word: string | number): Pr
   await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
 }
 
+/** One form of the stage that is open: in its list, in its row of tabs, or on the line where it is chosen. */
+export async function openForm(page: Page, name: string | RegExp): Promise<void> {
+  const looks = page.locator('.looks').filter({ visible: true })
+  const beside = looks.getByRole('button', { name }).or(looks.getByRole('tab', { name }))
+  const line = page.getByRole('combobox', { name: /^Check of/ }).filter({ visible: true })
+  await expect(beside.or(line).first()).toBeVisible()
+  if (await beside.count()) return await beside.first().click()
+  await line.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
+  await page.getByRole('option', { name }).filter({ visible: true }).first().click()
+}
+
+/** All of the log, each line with what can be done with it. */
+export async function openLog(page: Page): Promise<Locator> {
+  const all = page.locator('.log').getByRole('button', { name: /^All \d+ lines/ })
+  if (await all.count()) await all.click()
+  return page.locator('.log')
+}
+
+/** One group of what is asked when a machine comes in. */
+export const group = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Booked in' }).getByRole('button', { name }).click()
+
+/** What is seldom used stands behind three dots in the head of a job. */
+export async function more(page: Page, item: string): Promise<void> {
+  await page.getByRole('button', { name: 'More of this job' }).click()
+  await page.getByRole('menuitem', { name: item }).click()
+}
+
 /** What the findings say, each in its words: a touch behind the four counts. */
 export async function findings(page: Page): Promise<Locator> {
   const counts = page.getByRole('button', { name: /^What the findings say/ })
@@ -128,12 +156,11 @@ export async function freshJob(
 
 /** Every make-safe step ticked, as it must be before anything is turned; it may stand so already. */
 export async function makeSafe(page: Page): Promise<void> {
-  await expect(page.locator('.safe')).toBeVisible()
+  const badge = page.locator('.spine').getByRole('button', { name: /Made safe/ })
+  await expect(page.locator('.safe').or(badge).first()).toBeVisible()
   for (const tick of await page.locator('.safe .el-checkbox').all())
     if (!(await tick.getByRole('checkbox').isChecked())) await tick.click()
-  const made = page.locator('.safe').getByRole('button', { name: 'Made safe', exact: true })
-  if (await made.count()) await made.click()
-  await expect(page.locator('.safe')).toContainText(/Made safe \d/)
+  await expect(badge).toBeVisible()
 }
 
 /** An entry put on a job by the way that pages use, without a page. */

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, pick } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, openLog, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -108,6 +108,7 @@ test('a way is taken off and brought back by undoing, and a stage keeps its note
   await page.getByLabel('What was done, fitted, set').fill('Cleaned the screen.\nNew line.')
   await page.getByRole('button', { name: /Write it down/ }).click()
   await expect(page.locator('.notes li')).toContainText('Cleaned the screen.')
+  await openLog(page)
   await page.getByRole('button', { name: 'Correct Build' }).click()
   await page.getByLabel('What was done, fitted, set').fill('Cleaned the tank screen.')
   await page.getByRole('button', { name: /Log the correction/ }).click()

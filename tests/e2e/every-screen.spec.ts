@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, jobNumbered, rules } from './bench'
+import { atTheBench, jobNumbered, openForm, rules } from './bench'
 
 test.describe.configure({ mode: 'parallel' })
 
@@ -77,7 +77,7 @@ async function show(page: Page, screen: Screen): Promise<void> {
   if (new URL(page.url()).pathname !== screen.path) await page.goto(screen.path)
   await expect(page.locator(screen.ready).first()).toBeVisible()
   if (screen.key) await page.keyboard.press(/\d/.test(screen.key) ? `Alt+${screen.key}` : screen.key)
-  if (screen.tab) await page.locator('.looks').getByRole('button', { name: screen.tab }).click()
+  if (screen.tab) await openForm(page, screen.tab)
   await page.waitForTimeout(150)
 }
 

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, findings } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, makeSafe, openJob, findings, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -13,8 +13,7 @@ async function lookItOver(page: Page, act: Act): Promise<void> {
   const button = (name: string | RegExp) => page.getByRole('button', { name })
   const part = (name: RegExp) => page.locator('.looks').getByRole('button', { name })
   for (const box of await page.locator('.safe input[type=checkbox]').all()) await act(box)
-  await act(button('Made safe'))
-  await expect(page.locator('.safe')).toContainText(/Made safe \d/)
+  await expect(page.locator('.spine').getByRole('button', { name: /Made safe/ })).toBeVisible()
   await act(part(/^Oil/))
   await act(page.getByRole('radio', { name: 'Nothing shows' }))
   for (const [group, word] of [
@@ -83,10 +82,7 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   const id = await freshJob(page, "Won't pull at all")
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+2')
-  await page
-    .locator('.looks')
-    .getByRole('button', { name: /Turns over/ })
-    .click()
+  await openForm(page, /Turns over/)
   await chip(page, 'It turns', 'Locked').click()
   await chip(page, 'Turned by', 'rope').click()
   await chip(page, 'Plug', 'In').click()
@@ -96,10 +92,7 @@ test('a locked engine is taken step by step, the plug out first', async ({ page 
   await page.getByRole('button', { name: /Log how it turns/ }).click()
   await expect(page.locator('.stop')).toContainText("Don't crank it")
   await expect(page.locator('.rail')).toContainText('Plug out, turn by hand')
-  await page
-    .locator('.looks')
-    .getByRole('button', { name: /Locked/ })
-    .click()
+  await openForm(page, /Locked/)
   await chip(page, 'Step', 'Brake held off').click()
   await chip(page, 'Then', 'Liquid came out').click()
   await page.getByRole('button', { name: /Log this step/ }).click()
@@ -126,7 +119,7 @@ test('lash is asked for before a valve is blamed, and thou typed as mm is doubte
   await page.getByText('release held off').click()
   await page.getByRole('button', { name: /Log the compression/ }).click()
   await expect(page.locator('.rail')).toContainText('Read the lash as found')
-  await page.locator('.looks').getByRole('button', { name: 'Lash' }).click()
+  await openForm(page, 'Lash')
   await page.getByLabel('Inlet', { exact: true }).fill('0.1')
   await page.getByLabel('Exhaust', { exact: true }).fill('0')
   await page.getByRole('button', { name: /Log the lash/ }).click()

@@ -1,7 +1,7 @@
 import { expect, test } from './shop'
 import type { Running } from '../server'
 import { browserAt, startBuilt } from '../server'
-import { chip, lean, makeSafe, openJob, pick } from './bench'
+import { chip, lean, makeSafe, openForm, openJob, openLog, pick } from './bench'
 
 let server: Running
 test.beforeAll(async () => {
@@ -95,7 +95,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
     .getByRole('button', { name: /Open up/ })
     .first()
     .click()
-  await page.locator('.looks').getByRole('button', { name: 'Debris' }).click()
+  await openForm(page, 'Debris')
   await chip(page, 'Found in', 'Sump').click()
   await pick(page, 'Made of', 'Aluminium flakes')
   await pick(page, 'How much', 'Magnet or pleat full')
@@ -155,7 +155,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   expect((await page.locator('.says').innerText()).replace(/\s+/g, ' ')).toContain(shown.split('\n')[1])
 
   // correct one reading: both stay in the log
-  await page.getByRole('button', { name: /Show all/ }).click()
+  await openLog(page)
   await page.getByRole('button', { name: 'Correct Compression' }).click()
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('0')
   await page.getByLabel('Dry', { exact: true }).fill('0.4')

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openJob, pick } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openJob, pick, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -64,7 +64,7 @@ test('fuel in the oil goes its compulsory way, the clock running while the page 
   const id = await jobNumbered(request, 217)
   await openJob(page, `/jobs/${id}`)
   await page.getByRole('button', { name: /First look/ }).click()
-  await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
+  await openForm(page, /^Oil/)
   await chip(page, 'Read how', 'Drained').click()
   await page.getByLabel('Came out', { exact: true }).fill('720')
   await chip(page, 'Smell', 'Petrol').click()
@@ -127,10 +127,10 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
 test('plug and air filter are looked at in one touch each', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 216)}`)
   await page.keyboard.press('Alt+2')
-  await page.locator('.looks').getByRole('button', { name: 'Plug' }).click()
+  await openForm(page, 'Plug')
   await page.getByRole('button', { name: /Looks normal/ }).click()
   await expect(page.locator('.rail')).toContainText('Plug: light brown')
-  await page.locator('.looks').getByRole('button', { name: 'Air filter' }).click()
+  await openForm(page, 'Air filter')
   await chip(page, 'Air filter', 'Soaked').click()
   await expect(page.locator('.rail')).toContainText('Air filter: soaked')
   await page.getByRole('button', { name: /Log the air filter/ }).click()
@@ -141,14 +141,24 @@ test('what is made safe is ticked whole, and asked for again after a connection'
   await openJob(page, `/jobs/${await freshJob(page, 'Hard to pull')}`)
   await page.keyboard.press('Alt+2')
   const safe = page.locator('.safe')
+  const badge = page.locator('.spine').getByRole('button', { name: /Made safe/ })
   await box(page, 'Lead off').click()
-  await safe.getByRole('button', { name: 'Made safe' }).click()
-  await expect(safe.locator('.fault')).toContainText('Tick every step')
   for (const word of ['Battery off', 'Fuel shut', 'Blade free', 'Stable, cool']) await box(page, word).click()
-  await safe.getByRole('button', { name: 'Made safe' }).click()
-  await expect(safe).toContainText('Made safe')
+  // the fifth tick logs them: the strip makes way for a badge, which brings it back
+  await expect(badge).toContainText('all five')
+  await expect(safe).toBeHidden()
+  await badge.click()
   await safe.getByRole('button', { name: 'Something was connected again' }).click()
-  await expect(safe.getByRole('button', { name: 'Made safe' })).toBeVisible()
+  // held down, each is ticked in its turn; let go too early, they are not all
+  const all = safe.getByRole('button', { name: 'Hold for all five' })
+  await all.hover()
+  await page.mouse.down()
+  await expect(box(page, 'Battery off').getByRole('checkbox')).toBeChecked()
+  await page.mouse.up()
+  await expect(badge).toBeHidden()
+  await page.mouse.down()
+  await expect(badge).toContainText('all five')
+  await page.mouse.up()
 })
 
 test('a compression reading is logged in at most six touches', async ({ page, request }) => {

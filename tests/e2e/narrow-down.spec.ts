@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, jobNumbered, logged, makeSafe, openJob, pick } from './bench'
+import { atTheBench, chip, freshJob, jobNumbered, logged, makeSafe, openJob, pick, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -101,7 +101,7 @@ test('a check is left out only with a reason, and a check of the catalogue moves
     `/jobs/${await freshJob(page, 'Hit a stump, kicks back', 'wont_start', { ignition: 'key', valves: 'push_rod' })}`,
   )
   await page.keyboard.press('Alt+3')
-  await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
+  await openForm(page, 'Other checks')
   await pick(page, 'Check', 'Flywheel off, look at the key, 12 min')
   await expect(page.getByText('Puller, never a hammer')).toBeVisible()
   await page.getByRole('button', { name: /Log the check/ }).click()
@@ -110,7 +110,7 @@ test('a check is left out only with a reason, and a check of the catalogue moves
   await page.getByRole('button', { name: /Log the check/ }).click()
   await expect(leading(page)).toContainText('Flywheel key sheared')
   await expect(page.locator('.board')).toContainText('key sheared: follow this')
-  await page.locator('.looks').getByRole('button', { name: 'Theories' }).click()
+  await openForm(page, 'Theories')
   await page.getByLabel('Theory: what could it be?').fill('The blade stopped dead and threw the flywheel on')
   await page.getByRole('button', { name: /Keep the theory/ }).click()
   await page.getByRole('button', { name: 'Take it further' }).click()

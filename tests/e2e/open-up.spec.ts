@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, box, chip, freshJob, jobNumbered, lean, logged, makeSafe, openJob } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, lean, logged, makeSafe, openForm, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -27,7 +27,6 @@ const PUMPED = {
   valves: 'overhead_cam',
   clutch: 'wet',
 }
-const tab = (page: Page, name: string) => page.locator('.looks').getByRole('button', { name })
 const part = (page: Page, name: string) => page.locator('.parts').getByRole('button', { name })
 
 test('a two-stroke top end, from the piston to “first oversize is not enough, second is”', async ({ page }) => {
@@ -60,7 +59,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await expect(page.locator('.logged')).toContainText('52.12 × 52.17, 52.06 × 52.08, 52.02 × 52.02 mm on 52.000 mm')
   await expect(page.locator('.bore')).toContainText('First oversize +0.25 is not enough: it needs 52.270 mm')
   await expect(page.locator('.bore')).toContainText('+0.5 cleans up: bore to 52.450 mm, hone to 52.500 mm')
-  await tab(page, 'Other sizes').click()
+  await openForm(page, 'Other sizes')
   await page.getByRole('group', { name: 'What is measured' }).getByText('Top ring, end gap').click()
   await page.getByLabel('Gap', { exact: true }).fill('0,9')
   await page.getByRole('button', { name: /Log the size/ }).click()
@@ -70,7 +69,7 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
     .getByRole('button', { name: /Open up/ })
     .first()
     .click()
-  await tab(page, 'Parts').click()
+  await openForm(page, 'Parts')
   await expect(part(page, 'Piston').first()).toContainText('Scored on four sides')
   await expect(page.locator('.rail')).toContainText('Bore as found: wear 0.170 mm')
 })
@@ -102,7 +101,7 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
   }
   await log('Cam and its bearings', 'Bearing scored', 'Replace', 'Hurt by want of oil')
   await log('Rod and big end', '', 'Use again', 'Oiled, sound')
-  await tab(page, 'Oil map').click()
+  await openForm(page, 'Oil map')
   await expect(page.locator('.map')).toContainText('Oil jet or passage to the head look here')
   await expect(page.locator('.map')).toContainText('Main gallery oil came through')
 
@@ -130,7 +129,7 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
     .getByRole('button', { name: /Open up/ })
     .first()
     .click()
-  await tab(page, 'First cause').click()
+  await openForm(page, 'First cause')
   await page.getByLabel('In words').fill('Jet to the head blocked by sealant')
   await chip(page, 'How sure', 'Probable').click()
   await page.getByLabel(/From the first cause down/).fill('Sealant in the jet\nNo oil at the cam\nCam seized')
@@ -159,7 +158,7 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
   await openJob(page, `/jobs/${await freshJob(page, 'No oil at the head', 'noise', PUMPED)}`)
   await page.keyboard.press('Alt+4')
   await makeSafe(page)
-  await tab(page, 'Fasteners').click()
+  await openForm(page, 'Fasteners')
   await page.getByLabel('Cover or joint').fill('Valve cover')
   await page.getByLabel(/Size, length or shoulder/).fill('six M6 × 30')
   await page.getByLabel('Came out').fill('6')
@@ -167,9 +166,9 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
   await page.getByLabel('It took').fill('25')
   await page.getByRole('button', { name: /Log the fasteners/ }).click()
   await expect(page.locator('.log')).toContainText('6 out: six M6 × 30; stuck: soaked, 25 min')
-  await tab(page, 'Parts').click()
+  await openForm(page, 'Parts')
   await expect(page.locator('.owed')).toContainText('Valve cover: 6 fasteners out, none back yet')
-  await tab(page, 'Bad batch').click()
+  await openForm(page, 'Bad batch')
   await page.getByLabel('Part', { exact: true }).fill('Oil filter')
   await page.getByLabel('Batch or lot').fill('qz71')
   await page.getByLabel('What proves it').fill('Its pleats came loose.')
@@ -182,7 +181,7 @@ test('fasteners are counted out and in, and a bad batch names who else carries i
 test('a demo engine shows where its oil stopped', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 207)}`)
   await page.keyboard.press('Alt+4')
-  await tab(page, 'Oil map').click()
+  await openForm(page, 'Oil map')
   await expect(page.locator('.map')).toContainText('Oil in the sump look here')
   await page
     .locator('.map')

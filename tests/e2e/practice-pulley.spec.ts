@@ -1,5 +1,18 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, nextIs, openJob, rules, sureLine, wayOf } from './bench'
+import {
+  atTheBench,
+  chip,
+  freshJob,
+  logged,
+  makeSafe,
+  more,
+  nextIs,
+  openForm,
+  openJob,
+  rules,
+  sureLine,
+  wayOf,
+} from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -32,10 +45,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await expect(page.locator('.log')).toContainText('Home-made, tied to the shroud')
   await page.keyboard.press('Alt+2')
   await makeSafe(page)
-  await page
-    .locator('.looks')
-    .getByRole('button', { name: /Turns over/ })
-    .click()
+  await openForm(page, /Turns over/)
   await chip(page, 'It turns', 'Spins free').click()
   await chip(page, 'Turned by', 'blade or shaft').click()
   await chip(page, 'Plug', 'In').click()
@@ -44,7 +54,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await nextIs(page, 'Watch the piston through the plug hole')
   // no flame near the loose tank
   await page.keyboard.press('Alt+4')
-  await page.locator('.looks').getByRole('button', { name: 'Fasteners' }).click()
+  await openForm(page, 'Fasteners')
   await page.getByLabel('Cover or joint').fill('Pulley')
   await page.getByLabel(/Size, length or shoulder/).fill('one grub screw')
   await page.getByLabel('Came out').fill('1')
@@ -67,32 +77,29 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   // 1.9 h quiet, 2.0 h warned, 2.3 h past it until the owner answers
   const spend = page.locator('.spend')
   const put = async (minutes: string): Promise<void> => {
-    await spend.getByRole('button', { name: 'Type it' }).click()
-    await spend.getByLabel('What was done or bought').fill('Pulley')
-    await spend.getByLabel('Minutes').fill(minutes)
-    await spend.getByRole('button', { name: 'Log it' }).click()
+    await more(page, 'Type time or money')
+    await page.getByRole('dialog').getByLabel('What was done or bought').fill('Pulley')
+    await page.getByRole('dialog').getByLabel('Minutes').fill(minutes)
+    await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click()
   }
   await put('114')
-  await expect(spend).toContainText('1 h 54 put in')
+  await expect(spend).toContainText('1 h 54')
   await expect(page.locator('.stop')).toHaveCount(0)
   await put('6')
-  await expect(spend).toContainText('2 h 00 put in')
+  await expect(spend).toContainText('2 h 00')
   await expect(page.locator('.stop')).toContainText('Call the owner')
   await put('18')
   await expect(page.locator('.stop')).toContainText('€9.60')
-  await spend.getByRole('button', { name: 'Start working' }).click()
-  await expect(spend.getByRole('alert')).toContainText('Call the owner first')
-  await spend.getByRole('button', { name: 'Call the owner' }).click()
+  await spend.getByRole('button', { name: /^Start clock/ }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Call' }).first()).toContainText('Call the owner first')
+  await more(page, 'Call the owner')
   await chip(page, 'The owner', 'Answered').click()
-  await spend.getByLabel('Said').fill('Go on, up to 400')
-  await spend.getByLabel('New cap').fill('400')
-  await spend.getByRole('button', { name: /Log the call/ }).click()
+  await page.getByRole('dialog').getByLabel('Said').fill('Go on, up to 400')
+  await page.getByRole('dialog').getByLabel('New cap').fill('400')
+  await page.getByRole('button', { name: /Log the call/ }).click()
   await expect(page.locator('.stop')).toHaveCount(0)
   // the bore: a nail catches, and no size is cut into an unlined one
-  await page
-    .locator('.looks')
-    .getByRole('button', { name: /^Parts/ })
-    .click()
+  await openForm(page, /^Parts/)
   await page.getByRole('button', { name: /^Cylinder and bore/ }).click()
   await page.getByText('Nail catches on a score').click()
   await chip(page, 'What becomes of it', 'Replace').click()
@@ -101,7 +108,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await nextIs(page, 'Measure the bore')
   // measured, the score names the size that would clear it, and how far short the largest is
   await page.keyboard.press('Alt+5')
-  await page.locator('.looks').getByRole('button', { name: /^Bore/ }).click()
+  await openForm(page, /^Bore/)
   await page.getByLabel('Standard bore').fill('65')
   for (const depth of ['Top', 'Middle', 'Bottom'])
     for (const way of ['along', 'across']) await page.getByLabel(`${depth}, ${way}`).fill('65')

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, makeSafe, nextIs, openJob } from './bench'
+import { atTheBench, chip, freshJob, makeSafe, nextIs, openJob, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -10,7 +10,7 @@ const sheet = (...figures: [item: string, ml: number][]): object[] =>
   figures.map(([item, value]) => ({ item, value, unit: 'mL', source: 'maker', note: 'practice sheet' }))
 const look = async (page: Page, tab: string | RegExp): Promise<void> => {
   await page.keyboard.press('Alt+2')
-  await page.locator('.looks').getByRole('button', { name: tab }).click()
+  await openForm(page, tab)
 }
 /** What came out of it, in mL, and how it smelt. */
 const cameOut = async (page: Page, ml: string, smell: string): Promise<void> => {

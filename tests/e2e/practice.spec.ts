@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, logged, makeSafe, nextIs, openJob, sureLine, wayOf } from './bench'
+import { atTheBench, chip, freshJob, logged, makeSafe, nextIs, openJob, sureLine, wayOf, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -26,7 +26,7 @@ test('a tiller that knocks: rocked, measured, and no way that leaves its pin in'
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+5')
   await makeSafe(page)
-  await page.locator('.looks').getByRole('button', { name: 'Other sizes' }).click()
+  await openForm(page, 'Other sizes')
   const size = async (item: string, reads: [string, string][]): Promise<void> => {
     await chip(page, 'On the', 'Bottom end').click()
     await page.getByRole('group', { name: 'What is measured' }).getByText(item, { exact: true }).click()

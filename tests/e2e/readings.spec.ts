@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, makeSafe, openJob, pick } from './bench'
+import { atTheBench, chip, freshJob, makeSafe, openJob, pick, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -24,7 +24,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   // oil in a tank of its own: run first, then read
   await page.keyboard.press('Alt+2')
   await makeSafe(page)
-  await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
+  await openForm(page, /^Oil/)
   await chip(page, 'Read how', 'Nothing shows').click()
   await chip(page, 'Read when? Run it first, then read', 'After standing').click()
   await expect(page.locator('.desk')).toContainText('run it first')
@@ -38,21 +38,21 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await expect(page.locator('.stop')).toHaveCount(0)
   // pressure warm under a rule of thumb: looked at first, and heard by the diagnosis
   await page.keyboard.press('Alt+3')
-  await page.locator('.looks').getByRole('button', { name: 'Oil pressure' }).click()
+  await openForm(page, 'Oil pressure')
   await page.getByLabel('Cold, idling', { exact: true }).fill('3')
   await page.getByLabel('Warm, idling', { exact: true }).fill('0.3')
   await page.getByRole('button', { name: /Log the pressure/ }).click()
   await expect(page.locator('.log')).toContainText('cold idling 3.00 bar, warm idling 0.30 bar')
   await expect(page.locator('.rail')).toContainText(/Oil pump worn|big end|bearing/i)
   await page.keyboard.press('Alt+5')
-  await page.locator('.looks').getByRole('button', { name: 'Drain-down' }).click()
+  await openForm(page, 'Drain-down')
   await page.getByLabel('Ran down into the sump', { exact: true }).fill('120')
   await page.getByLabel('It stood').fill('12')
   await expect(page.locator('.desk')).toContainText('22 % of the fill')
   await page.getByRole('button', { name: /Log the drain-down/ }).click()
   // a sample goes away, and comes back as figures with limits of the laboratory's own
   await page.keyboard.press('Alt+4')
-  await page.locator('.looks').getByRole('button', { name: 'Laboratory' }).click()
+  await openForm(page, 'Laboratory')
   await chip(page, 'Taken from', 'Sump').click()
   await page.getByLabel('Laboratory', { exact: true }).fill('Quay laboratory')
   await page.getByRole('button', { name: 'Another figure' }).click()
@@ -65,7 +65,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await page.getByRole('button', { name: /Log the sample/ }).click()
   await expect(page.locator('.log')).toContainText('Iron 120 mg/kg of 60')
   // a bolt as it was when it was undone
-  await page.locator('.looks').getByRole('button', { name: 'Fasteners' }).click()
+  await openForm(page, 'Fasteners')
   await page.getByLabel('Cover or joint').fill('Rod cap')
   await page.getByLabel(/Size, length or shoulder/).fill('two M6')
   await page.getByLabel('Came out').fill('2')
@@ -76,7 +76,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await page.getByRole('button', { name: /Log the fasteners/ }).click()
   await expect(page.locator('.log')).toContainText('front bolt loose at 4.00 N·m')
   await openJob(page, `/jobs/${id}`)
-  await expect(page.locator('.log').getByRole('button', { name: /Show all/ })).toBeVisible()
+  await expect(page.locator('.log').getByRole('button', { name: /^All \d+ lines/ })).toBeVisible()
 })
 
 test('what is looked at again stands on the card and on Today when it is due, and is closed by what answers it', async ({
@@ -123,7 +123,7 @@ test('a shop holds its schools, a job another one with a reason, and both are sa
   await page.getByRole('button', { name: /Hold it so here/ }).click()
   await expect(page.locator('.log')).toContainText('Another rule here: How full: middle. it leaks at the top')
   await page.keyboard.press('Alt+2')
-  await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
+  await openForm(page, /^Oil/)
   await chip(page, 'Read how', 'On the stick').click()
   await page.getByLabel('Level, 0 at low and 100 at full').fill('-40')
   await page.getByRole('button', { name: /Log the oil/ }).click()

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, findings, jobNumbered, openJob, pick } from './bench'
+import { atTheBench, box, chip, findings, jobNumbered, openJob, pick, openForm } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -51,7 +51,7 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await expect(page.getByText('Kept. Every job')).toBeVisible()
   await openJob(page, `/jobs/${await jobNumbered(request, 209)}`)
   await page.keyboard.press('Alt+2')
-  await page.locator('.looks').getByRole('button', { name: /^Oil/ }).click()
+  await openForm(page, /^Oil/)
   await chip(page, 'Read how', 'In mm').click()
   await page.getByLabel("Reads, as in this machine's fill table").fill('20')
   await expect(page.locator('.rail')).toContainText('Oil between the marks')

@@ -6,7 +6,7 @@ import { groupOf, MEASURE_GROUPS, MEASURE_PLANS } from '../../core/measure/items
 import type { PartKey } from '../../core/teardown/parts'
 import { PART_PLANS } from '../../core/teardown/parts'
 import { expect, test } from './shop'
-import { atTheBench, chip, makeSafe, pick } from './bench'
+import { atTheBench, chip, makeSafe, openForm, openLog, pick } from './bench'
 
 /** What a hand does to a form: types, touches one answer, picks from a list, touches a word or presses a button. */
 type Touch =
@@ -443,12 +443,7 @@ for (const m of MACHINES)
     await makeSafe(page)
     for (const r of m.readings) {
       await page.keyboard.press(`Alt+${r.stage}`)
-      if (r.look)
-        await page
-          .locator('.looks')
-          .getByRole('button', { name: new RegExp(`^${r.look}( |$)`) })
-          .first()
-          .click()
+      if (r.look) await openForm(page, new RegExp(`^${r.look}( |$)`))
       for (const t of r.touches) await touch(page, t)
       await page.getByRole('button', { name: new RegExp(`^${r.log}`) }).click()
       await expect(page.locator('.log')).toContainText(r.says)
@@ -457,7 +452,6 @@ for (const m of MACHINES)
     }
     await page.reload()
     await expect(page.locator('.sheet[data-ready="true"]')).toBeVisible()
-    const all = page.locator('.log').getByRole('button', { name: /Show all/ })
-    if (await all.count()) await all.click()
+    await openLog(page)
     for (const r of m.readings) await expect(page.locator('.log')).toContainText(r.says)
   })

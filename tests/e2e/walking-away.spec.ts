@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, pick } from './bench'
+import { atTheBench, chip, jobNumbered, lean, makeSafe, openForm, openJob, openLog, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -20,6 +20,7 @@ test('a job left in the middle of a field is found again as it was', async ({ pa
     'true',
   )
   // a correction puts what was being typed aside, and gives it back
+  await openLog(page)
   await page.getByRole('button', { name: 'Correct Compression' }).click()
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('74')
   await page.getByRole('button', { name: 'Leave it as it was' }).click()
@@ -31,7 +32,7 @@ test('a check that was only chosen is found again when the page is read anew', a
   const path = `/jobs/${await jobNumbered(request, 210)}`
   await openJob(page, path)
   await page.keyboard.press('Alt+3')
-  await page.locator('.looks').getByRole('button', { name: 'Other checks' }).click()
+  await openForm(page, 'Other checks')
   await pick(page, 'Check', 3)
   await page.getByLabel('Note', { exact: true }).fill('behind the shroud')
   await openJob(page, path)

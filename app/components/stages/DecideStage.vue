@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { AGREED_HOW, WAYS } from '#core/words/deciding'
-import { RULE_WORDS } from '#core/verdict/verdict'
+import type { Way } from '#core/words/deciding'
+import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
+/** Every way on one money scale, and the lines of the one in hand; the verdict stands beside them. */
 const {
   sheet,
   shop,
   options,
   decision,
   verdict,
-
   adding,
   base,
   cash,
@@ -19,7 +20,6 @@ const {
   charge,
   look,
   nameOf,
-
   shares,
   givesUp,
   CHECKS,
@@ -31,6 +31,37 @@ const {
   freeze,
 } = useDeciding()
 const session = useSessionStore()
+const tab = useDecideTab(sheet.job.value.id)
+const place = useTemplateRef<HTMLElement>('place')
+provide(PINNED_FOOT, { place, holder: ref(null) })
+const WAY = 'way:'
+/** the tab in hand: a way has its own by its id, which changes with each correction */
+const active = computed({
+  get: () => (tab.value === 'way' ? (base.value ? WAY + base.value.id : 'new') : tab.value),
+  set: (name: string) => {
+    if (name.startsWith(WAY)) pick(name.slice(WAY.length))
+    tab.value = name.startsWith(WAY) ? 'way' : (name as typeof tab.value)
+  },
+})
+const picked = (id: string): void => {
+  active.value = WAY + id
+}
+function begin(way: Way): void {
+  adding.value = way
+  tab.value = 'new'
+}
+function logged(): void {
+  afterLog()
+  tab.value = 'way'
+}
+watch(
+  [checking, adding],
+  () => {
+    if (checking.value) tab.value = 'checks'
+    else if (adding.value) tab.value = 'new'
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -40,124 +71,120 @@ const session = useSessionStore()
       {{ cash(approved.body.frozen.p10) }} to {{ cash(approved.body.frozen.p90) }}, by {{ approved.body.agreedBy }}
       {{ AGREED_HOW[approved.body.how] }}. It stays as it was shown, whatever changes below.
     </p>
-    <template v-if="decision?.options.length">
+    <div v-if="decision?.options.length" class="scaled">
       <div class="headrow">
-        <h2>{{ decision.options.length === 1 ? 'One way to go' : `${decision.options.length} ways to go` }}</h2>
+        <h2 tabindex="-1" data-heading>
+          {{ decision.options.length === 1 ? 'One way to go' : `${decision.options.length} ways to go` }}
+        </h2>
         <span class="lab">bar: 8 in 10 chances fall inside · mark: expected · tax in</span>
       </div>
       <MoneyScale
         wide
         :decision="decision"
         :currency="shop.policy.currency"
-        :chosen="adding ? null : judged?.entryId"
-        @pick="pick"
+        :chosen="tab === 'way' ? judged?.entryId : null"
+        @pick="picked"
       />
-      <section v-if="verdict" class="says" aria-live="polite">
-        <p class="lab">The bench says, by {{ RULE_WORDS[verdict.rule] }}</p>
-        <p class="headline">{{ verdict.headline }}</p>
-        <div class="cols">
-          <ul>
-            <li v-for="r in verdict.reasons" :key="r">{{ r }}</li>
-            <li v-for="d in verdict.disagreements" :key="d" class="near">{{ d }}</li>
-          </ul>
-          <ul v-if="verdict.flipWords.length">
-            <li class="lab">What would change it</li>
-            <li v-for="f in verdict.flipWords" :key="f">{{ f }}</li>
-          </ul>
-          <ul v-if="verdict.doubts.length">
-            <li class="lab">Not certain</li>
-            <li v-for="d in verdict.doubts" :key="d">{{ d }}</li>
-          </ul>
-        </div>
-        <div v-if="look || shares.length > 1" class="cols looks">
-          <LookFirst v-if="look" :look="look" :name="nameOf(look.optionId)" :currency="shop.policy.currency" />
-          <div v-if="shares.length > 1">
-            <p><b>Best in so many of 10,000 draws</b></p>
-            <ul class="shares" aria-label="Best in so many of 10,000 draws">
-              <li v-for="d in shares" :key="d.id">
-                <span>{{ d.name }}</span><i aria-hidden="true"><b :style="{ width: `${100 * d.bestShare}%` }" /></i
-                ><span class="lab">{{ Math.round(100 * d.bestShare) }} %</span>
-              </li>
-            </ul>
-            <p class="note">
-              Every line drawn inside its low and high, every chance thrown, lines that stand in several ways falling
-              alike. The same lines always give the same draws.<template
-                v-if="shares[0] && shares[0].id !== verdict.bestId"
-              >
-                Best most often is not best on average: what seldom happens can cost most.</template
-              >
-            </p>
+    </div>
+    <template v-else
+      ><h2 tabindex="-1" data-heading>Ways to go</h2>
+      <p class="note">
+        Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances
+        start with rules of thumb; every figure is yours to change.
+      </p></template
+    >
+    <div class="desktabs">
+      <ElDropdown v-if="session.mayLog('option')" trigger="click" placement="bottom-end" class="add" @command="begin">
+        <ElButton class="dash">Add a way</ElButton>
+        <template #dropdown
+          ><ElDropdownMenu
+            ><ElDropdownItem v-for="(word, way) in WAYS" :key="way" :command="way">{{
+              word
+            }}</ElDropdownItem></ElDropdownMenu
+          ></template
+        >
+      </ElDropdown>
+      <ElTabs v-model="active" class="ways">
+        <ElTabPane v-for="o in options" :key="o.id" :name="WAY + o.id" :label="o.body.name" lazy>
+          <OptionEditor v-if="active === WAY + o.id" :key="o.id" :base="o" @logged="logged">
+            <template #default="{ touched }">
+              <ElButton :disabled="touched || Boolean(o.body.ruledOut)" @click="askAgree">
+                The owner agrees to this
+              </ElButton>
+              <span v-if="touched" class="lab">Log the change before it is agreed.</span>
+            </template>
+          </OptionEditor>
+          <p v-if="judged" class="lab sum">
+            <ElButton v-if="session.mayLog('option')" link class="link" @click="sheet.undo(o)"
+              >Take this way off</ElButton
+            >
+            <span
+              >Together on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} /
+              {{ cash(judged.paper.high, true) }}; charged {{ cash(charge(judged.mean), true) }}</span
+            >
+          </p>
+        </ElTabPane>
+        <ElTabPane
+          v-if="session.mayLog('option') && (tab === 'new' || !options.length)"
+          name="new"
+          label="A new way"
+          lazy
+        >
+          <OptionEditor :key="`new:${adding ?? 'repair'}`" :way="adding ?? 'repair'" @logged="logged" />
+        </ElTabPane>
+        <ElTabPane v-if="verdict && (look || shares.length > 1)" name="fact" label="One fact first" lazy>
+          <div class="cols looks">
+            <LookFirst v-if="look" :look="look" :name="nameOf(look.optionId)" :currency="shop.policy.currency" />
+            <div v-if="shares.length > 1">
+              <p><b>Best in so many of 10,000 draws</b></p>
+              <ul class="shares" aria-label="Best in so many of 10,000 draws">
+                <li v-for="d in shares" :key="d.id">
+                  <span>{{ d.name }}</span><i aria-hidden="true"><b :style="{ width: `${100 * d.bestShare}%` }" /></i
+                  ><span class="lab">{{ Math.round(100 * d.bestShare) }} %</span>
+                </li>
+              </ul>
+              <p class="note">
+                Every line drawn inside its low and high, every chance thrown, lines that stand in several ways falling
+                alike. The same lines always give the same draws.<template
+                  v-if="shares[0] && shares[0].id !== verdict.bestId"
+                >
+                  Best most often is not best on average: what seldom happens can cost most.</template
+                >
+              </p>
+            </div>
           </div>
-        </div>
-        <CrankPaths /><Protectors
-          v-if="base && judged?.mends && !adding"
-          :option="base"
-          :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)"
-        />
-      </section>
-    </template>
-    <p v-else class="note">
-      Enter at least two ways to go: mending it against a new engine, or against parting it out. Hours and chances start
-      with rules of thumb; every figure is yours to change.
-    </p>
-
-    <AskOwner />
-    <KeepList v-if="givesUp" />
-    <div v-if="session.mayLog('fit_check')" class="tabs" role="group" aria-label="Before an engine is chosen">
-      <ElButton
-        v-for="t in CHECKS"
-        :key="t.form"
-        :class="{ on: checking === t.form }"
-        :aria-expanded="checking === t.form"
-        @click="checking = checking === t.form ? null : t.form"
-      >
-        {{ t.label }}
-      </ElButton>
+        </ElTabPane>
+        <ElTabPane name="owner" label="Ask the owner" lazy><AskOwner /></ElTabPane>
+        <ElTabPane name="checks" label="Before it is chosen" lazy>
+          <div v-if="session.mayLog('fit_check')" class="acts" role="group" aria-label="Before an engine is chosen">
+            <ElButton
+              v-for="t in CHECKS"
+              :key="t.form"
+              :class="{ on: checking === t.form }"
+              :aria-expanded="checking === t.form"
+              @click="checking = checking === t.form ? null : t.form"
+            >
+              {{ t.label }}
+            </ElButton>
+          </div>
+          <EntryForm
+            v-if="checking && checking !== 'oil_map'"
+            :key="checking"
+            :form="checking"
+            @logged="checking = null"
+          />
+          <CrankPaths />
+          <Protectors
+            v-if="base && judged?.mends"
+            :option="base"
+            :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)"
+          />
+          <KeepList v-if="givesUp" />
+          <StageMarks v-if="session.mayLog('stage')" stage="decide" />
+        </ElTabPane>
+      </ElTabs>
+      <div ref="place" class="place" />
     </div>
-    <EntryForm v-if="checking && checking !== 'oil_map'" :key="checking" :form="checking" @logged="checking = null" />
-    <div class="tabs" role="group" aria-label="Ways to go">
-      <ElButton
-        v-for="o in options"
-        :key="o.id"
-        :class="{ on: !adding && base?.id === o.id }"
-        :aria-pressed="!adding && base?.id === o.id"
-        @click="pick(o.id)"
-      >
-        {{ o.body.name }}
-      </ElButton>
-      <span v-if="session.mayLog('option')" class="add"
-        ><span class="lab">Add</span
-        ><ElButton
-          v-for="(word, way) in WAYS"
-          :key="way"
-          class="dash"
-          :class="{ on: adding === way }"
-          :aria-pressed="adding === way"
-          @click="adding = way"
-        >
-          {{ word }}
-        </ElButton></span
-      >
-    </div>
-    <OptionEditor
-      v-if="session.mayLog('option') && (adding || !options.length)"
-      :key="`new:${adding ?? 'repair'}`"
-      :way="adding ?? 'repair'"
-      @logged="afterLog"
-    />
-    <OptionEditor v-else-if="base" :key="base.id" :base="base" @logged="afterLog">
-      <template #default="{ touched }">
-        <ElButton :disabled="touched || Boolean(base.body.ruledOut)" @click="askAgree">
-          The owner agrees to this
-        </ElButton>
-        <ElButton link class="link" @click="sheet.undo(base)">Take this way off</ElButton>
-        <span v-if="touched" class="lab">Log the change before it is agreed.</span>
-        <span v-else-if="judged" class="lab sum"
-          >on paper {{ cash(judged.paper.low, true) }} / {{ cash(judged.paper.likely, true) }} /
-          {{ cash(judged.paper.high, true) }}; charged {{ cash(charge(judged.mean), true) }}</span
-        >
-      </template>
-    </OptionEditor>
 
     <ElDialog v-model="dialog" title="What the owner agrees to" width="520px">
       <form class="dlg" @submit.prevent="freeze">
@@ -187,12 +214,12 @@ const session = useSessionStore()
 <style scoped>
 .decide {
   display: grid;
-  gap: 12px;
+  gap: 10px;
 }
 .agreed {
   background: var(--good-wash);
   border-left: 4px solid var(--good);
-  padding: 9px 12px;
+  padding: 7px 12px;
 }
 .headrow {
   display: flex;
@@ -201,14 +228,63 @@ const session = useSessionStore()
   align-items: baseline;
   flex-wrap: wrap;
 }
-.says {
-  border-top: 1px solid var(--rule);
-  padding-top: 10px;
+h2:focus {
+  outline: none;
 }
-.headline {
-  font: 600 24px/1.15 var(--label);
-  margin: 1px 0 6px;
-  overflow-wrap: anywhere;
+.desktabs {
+  position: relative;
+  min-width: 0;
+}
+.ways {
+  min-width: 0;
+}
+.ways :deep(.el-tabs__header) {
+  margin: 0 0 10px;
+  padding-right: 124px;
+}
+.add {
+  position: absolute;
+  right: 0;
+  top: 0;
+  z-index: 3;
+}
+.place:not(:empty) {
+  border-top: 1px solid var(--rule);
+  background: var(--sheet);
+  padding: 8px 0;
+  position: sticky;
+  bottom: 0;
+  z-index: 2;
+}
+@media screen and (min-width: 1001px) and (min-height: 560px) {
+  .decide {
+    height: calc(100% + 38px);
+    margin: -14px 0 -24px;
+    padding: 12px 0 0;
+    grid-template-rows: auto minmax(0, 1fr);
+    min-height: 420px;
+  }
+  .decide:has(.agreed) {
+    grid-template-rows: auto auto minmax(0, 1fr);
+  }
+  .desktabs {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+  }
+  .ways {
+    flex: 1;
+    min-height: 0;
+  }
+  .ways :deep(.el-tabs__content) {
+    overflow-y: auto;
+    padding-bottom: 12px;
+  }
+}
+@media (max-width: 1000px) {
+  .place:not(:empty) {
+    bottom: 130px;
+  }
 }
 .cols {
   display: grid;
@@ -216,45 +292,22 @@ const session = useSessionStore()
   gap: 4px 24px;
   font-size: 14.5px;
 }
-.cols li {
-  margin-bottom: 4px;
-}
-.tabs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-  border-top: 1px solid var(--rule-2);
-  padding-top: 12px;
-}
-.tabs .el-button.el-button {
-  padding: 0 11px;
-  font-size: 14.5px;
-  white-space: normal;
-  text-align: left;
-}
-.tabs .on {
+.on {
   border-color: var(--ink);
   box-shadow: inset 0 0 0 1px var(--ink);
   font-weight: 600;
-}
-.add {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
 }
 .dlg {
   display: grid;
   gap: 12px;
 }
 .sum {
-  margin-left: auto;
-}
-.looks {
-  margin-top: 12px;
-  border-top: 1px solid var(--rule);
-  padding-top: 10px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  justify-content: space-between;
+  margin-top: 8px;
 }
 .shares li {
   display: grid;

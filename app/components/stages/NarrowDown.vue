@@ -5,7 +5,7 @@ const session = useSessionStore()
 </script>
 
 <template>
-  <div class="narrow">
+  <div class="looksat">
     <EssentialsBoard v-if="sheet.diagnosis.value" :essentials="sheet.diagnosis.value.essentials" />
     <LooksLike />
     <WayFromHere v-if="session.mayLog('check')" />
@@ -14,9 +14,13 @@ const session = useSessionStore()
 </template>
 
 <style scoped>
-.narrow {
+.looksat {
   display: grid;
-  gap: 16px;
-  margin-bottom: 16px;
+  align-content: start;
+}
+.looksat > :deep(.way),
+.looksat > :deep(.alike) {
+  padding: 8px 12px;
+  border-top: 1px solid var(--rule);
 }
 </style>

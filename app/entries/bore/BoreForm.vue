@@ -152,8 +152,8 @@ const { DEPTHS, form, draft, judged, drawn, drawnUnit, drawnNominal, limit, el, 
 }
 .two {
   display: grid;
-  grid-template-columns: 350px minmax(0, 1fr);
-  gap: 18px;
+  grid-template-columns: 326px minmax(0, 1fr);
+  gap: 8px;
   align-items: start;
 }
 table {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { keptOf } from '#core/entries/kept'
+import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 import type { Stage } from '#core/log/words'
 
 /** What was done or noticed at this stage, in plain words. */
@@ -17,6 +18,8 @@ const form = useEntryForm<'note', { text: string }>({
   fromBody: b => ({ text: b.text }),
 })
 const { draft } = form
+// the foot of the form above it stays in sight, not its own
+provide(PINNED_FOOT, null)
 const notes = computed(() => keptOf(sheet.inForce.value).note.filter(n => n.body.stage === props.stage))
 </script>
 

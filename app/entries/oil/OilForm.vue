@@ -156,6 +156,7 @@ const BY = computed(() => ({
       <ChipGroup
         v-model="draft.by"
         label="Read how"
+        hide-label
         :options="BY"
         needed
         :fault="draft.by ? '' : form.faultOf('reading')"
@@ -227,7 +228,7 @@ const BY = computed(() => ({
 <style scoped>
 .oil {
   display: grid;
-  grid-template-columns: 232px minmax(0, 1fr);
+  grid-template-columns: 190px minmax(0, 1fr);
   gap: 18px;
   align-items: start;
 }

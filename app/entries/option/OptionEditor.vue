@@ -3,9 +3,11 @@ import type { Entry } from '#core/entries/types'
 import { WAYS } from '#core/words/deciding'
 import type { Way } from '#core/words/deciding'
 
+/** The lines of one way: the one in hand shows what stands behind it, the others say it in words. */
 const props = defineProps<{ base?: Entry; way?: Way }>()
 const emit = defineEmits<{ logged: [] }>()
 const session = useSessionStore()
+const hand = ref('')
 const {
   listId,
   cur,
@@ -31,34 +33,20 @@ const {
 
 <template>
   <form class="option" @submit.prevent="submit">
-    <div class="grid4">
-      <PlainField v-model="draft.name" label="Name of this way" :fault="form.faultOf('name')" />
-      <PickField v-model="draft.way" label="Way" :options="WAYS" />
-      <template v-if="mends">
-        <PlainField
-          v-model="draft.valueAfter"
-          label="Worth afterwards"
-          :suffix="cur"
-          inputmode="decimal"
-          hint="Empty: worth running."
-          :fault="form.faultOf('valueAfterMinor')"
-        />
-        <PlainField
-          v-model="draft.success"
-          label="Chance that it holds"
-          suffix="%"
-          inputmode="decimal"
-          :fault="form.faultOf('successChance')"
-        />
-      </template>
-    </div>
     <div class="lines" role="table" aria-label="Lines">
       <div role="row" class="lhead lab">
         <span role="columnheader">Line</span><span role="columnheader">Kind</span><span role="columnheader">Low</span
         ><span role="columnheader">Likely</span><span role="columnheader">High</span
         ><span role="columnheader">Chance %</span><span role="columnheader"><span class="sr">Take out</span></span>
       </div>
-      <div v-for="(l, i) in draft.lines" :key="l.id" role="row" class="lrow" :class="{ idle: idle(l) }">
+      <div
+        v-for="(l, i) in draft.lines"
+        :key="l.id"
+        role="row"
+        class="lrow"
+        :class="{ idle: idle(l), inhand: hand === l.id }"
+        @focusin="hand = l.id"
+      >
         <span role="cell" class="what"
           ><ElInput
             v-model="l.text"
@@ -83,7 +71,8 @@ const {
             :aria-label="`${f} of line ${i + 1}`"
             @change="priced(l)"
             :placeholder="f === 'likely' ? '' : l.likely"
-          /><small class="lab">{{ inHours(l.type) ? 'h' : cur }}</small></span
+            ><template v-if="inHours(l.type)" #suffix>h</template></ElInput
+          ></span
         >
         <span role="cell" class="fig"
           ><ElInput
@@ -99,7 +88,13 @@ const {
             ✕
           </ElButton></span
         >
-        <OptionLineMore v-model="draft.lines[i]!" role="cell" :number="i + 1" :cures="mends && condemnedParts" />
+        <OptionLineMore
+          v-model="draft.lines[i]!"
+          role="cell"
+          :number="i + 1"
+          :cures="mends && condemnedParts"
+          :said="hand !== l.id"
+        />
         <p v-if="lineFault(i)" class="fault">{{ lineFault(i) }}</p>
       </div>
     </div>
@@ -117,6 +112,25 @@ const {
       ><ElButton v-if="!mends" class="dash" @click="add('sale')">Sells for</ElButton>
     </div>
     <div class="grid4">
+      <PlainField v-model="draft.name" label="Name of this way" :fault="form.faultOf('name')" />
+      <PickField v-model="draft.way" label="Way" :options="WAYS" />
+      <template v-if="mends">
+        <PlainField
+          v-model="draft.valueAfter"
+          label="Worth afterwards"
+          :suffix="cur"
+          inputmode="decimal"
+          hint="Empty: worth running."
+          :fault="form.faultOf('valueAfterMinor')"
+        />
+        <PlainField
+          v-model="draft.success"
+          label="Chance that it holds"
+          suffix="%"
+          inputmode="decimal"
+          :fault="form.faultOf('successChance')"
+        />
+      </template>
       <template v-if="mends">
         <PlainField
           v-model="draft.comeback"
@@ -191,8 +205,12 @@ const {
 .lhead span:nth-child(n + 3) {
   text-align: right;
 }
+.inhand {
+  background: var(--petrol-wash);
+  box-shadow: -4px 0 var(--petrol);
+}
 .lrow {
-  padding: 6px 0;
+  padding: 3px 0;
   border-bottom: 1px solid var(--rule);
 }
 .lrow :deep(.el-input__wrapper),
@@ -209,12 +227,6 @@ const {
 }
 .fig {
   position: relative;
-}
-.fig small {
-  display: block;
-  text-align: right;
-  font-size: 12px;
-  padding-right: 2px;
 }
 .lrow .link {
   min-height: 40px;

@@ -1,11 +1,10 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import type { JobPage } from '#shared/types/records'
-import type { WaitingBody } from '#core/entries/waiting/schema'
-import { keptOf } from '#core/entries/kept'
 import { describe } from '#core/entries/say'
+import { undone } from '#core/log/entry'
 import type { Stage } from '#core/log/words'
 import { STAGE_ORDER, STAGES } from '#core/log/words'
-import { WAITING_FOR } from '#core/words/deciding'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
 
 definePageMeta({ key: route => route.path })
@@ -17,29 +16,28 @@ if (sheet) provide(JOB_SHEET, sheet)
 
 const shop = useShopStore()
 const session = useSessionStore()
-const complaint = computed(() => sheet && keptOf(sheet.inForce.value).complaint.at(-1)?.body.words)
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
-useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Remedium') })
+useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Not here') })
 /** stages in which hands go into it */
 const HANDS_IN: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure', 'build', 'prove']
-/** stages whose forms stand side by side */
-const TABBED: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure']
-const PROMPTS = {
+/** stages whose forms stand in a list, one of them in hand */
+const TABBED: readonly Stage[] = ['first_look', 'narrow_down', 'open_up', 'measure', 'prove']
+const PROMPTS: Partial<Record<Stage, string>> = {
+  measure: 'What else was measured: item, figure, unit, tool',
   build: 'What was done, fitted, set',
   prove: 'How it ran: idle, load, smoke, leaks, recheck',
-} as const
-
-async function wait(to: WaitingBody['for']): Promise<void> {
-  if (!sheet) return
-  const said = keptOf(sheet.inForce.value).waiting.at(-1)
-  const outcome = await sheet.log({
-    kind: 'waiting',
-    how: null,
-    body: { for: to, what: null },
-    supersedes: said?.id ?? null,
-  })
-  sheet.trouble.value = outcome.ok ? '' : outcome.message
 }
+/** the verdict has room beside the work */
+const wide = useMediaQuery('(min-width: 1001px)')
+const handsIn = computed(() => session.mayLog('made_safe') && HANDS_IN.includes(stage.value))
+/** the strip stands until all five are ticked; then the badge brings it back */
+const strip = ref(false)
+const made = sheet && useMadeSafe(sheet)
+const safe = computed(() => made?.safe.value ?? false)
+watch(safe, () => {
+  strip.value = false
+})
+
 useKeys(
   {
     u: () => {
@@ -48,14 +46,20 @@ useKeys(
   },
   Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])),
 )
+/** what was undone just now, and the undoing */
+const takenBack = computed(() => {
+  const by = sheet?.lastUndone.value
+  const was = by && undone(sheet.job.value.entries).get(by.id)
+  return was ? { by: by.id, was } : null
+})
 const desk = useTemplateRef<HTMLElement>('desk')
-const rail = useTemplateRef<{ $el: HTMLElement }>('rail')
-const toRail = (): void => rail.value?.$el.scrollIntoView({ block: 'start' })
-/** another stage starts at its top, and says so to a reader */
-watch(stage, async () => {
+/** another stage or form starts at its top, and its heading is read out */
+watch([stage, () => sheet?.form.value], async ([now], [before]) => {
   await nextTick()
-  desk.value?.scrollTo({ top: 0 })
-  if (!sheet?.begun.value) desk.value?.focus({ preventScroll: true })
+  if (now !== before) desk.value?.scrollTo({ top: 0 })
+  if (sheet?.begun.value) return
+  const heading = await arrives(() => desk.value?.querySelector<HTMLElement>('[data-heading]') ?? null, 8)
+  ;(heading ?? desk.value)?.focus({ preventScroll: true })
 })
 /** what was begun from the rail is there, in view, its first field in hand */
 watch(
@@ -70,11 +74,11 @@ watch(
 )
 const FIRST_FIELD = '[data-form] form :is(input, textarea, button):not([disabled]):not([type=file])'
 /** a form may come a little later than its stage */
-async function arrives(find: () => HTMLElement | null): Promise<HTMLElement | null> {
-  for (let n = 0; n < 40; n++) {
-    await new Promise(done => setTimeout(done, 25))
+async function arrives(find: () => HTMLElement | null, tries = 40): Promise<HTMLElement | null> {
+  for (let n = 0; n < tries; n++) {
     const found = find()
     if (found) return found
+    await new Promise(done => setTimeout(done, 25))
   }
   return null
 }
@@ -91,49 +95,23 @@ onMounted(() => {
     <p><NuxtLink to="/">Back to today</NuxtLink></p>
   </div>
   <div v-else class="sheet" :data-ready="ready && Boolean(sheet.assessment.value)">
-    <header class="head">
-      <span class="tag">T {{ sheet.job.value.number }}</span>
-      <div class="name">
-        <h1>{{ sheet.job.value.machine.name }}</h1>
-        <p class="lab">
-          <NuxtLink :to="`/machines/${sheet.job.value.machine.id}`">{{ sheet.job.value.customer.name }}</NuxtLink> ·
-          {{ sheet.job.value.facts.cycle === 'two' ? 'two-stroke' : 'four-stroke'
-          }}<template v-if="sheet.job.value.facts.displacementCc"
-            >, {{ sheet.job.value.facts.displacementCc }} cc</template
-          >
-          ·
-          {{
-            sheet.job.value.machine.meterReading === null
-              ? 'running time unknown'
-              : `${sheet.job.value.machine.meterReading.toLocaleString('en-GB')} ${sheet.job.value.machine.meterUnit} ${sheet.job.value.machine.meterSource}`
-          }}
-        </p>
-      </div>
-      <q v-if="complaint" class="words">{{ complaint }}</q>
-      <label class="waits"
-        ><span class="lab">Waiting for</span
-        ><ElSelect
-          :model-value="sheet.assessment.value?.waiting?.for ?? 'nobody'"
-          aria-label="Waiting for"
-          @change="(to: WaitingBody['for']) => wait(to)"
-          ><ElOption v-for="(word, k) in WAITING_FOR" :key="k" :value="k" :label="word" /></ElSelect
-      ></label>
-    </header>
+    <JobHead />
     <p v-if="sheet.trouble.value" class="bar" role="alert">{{ sheet.trouble.value }}</p>
     <p v-for="u in sheet.job.value.unreadable" :key="u.id" class="bar" role="alert">
       An entry of {{ u.at.slice(0, 10) }} ({{ u.kind }}) can't be read: {{ u.why }} It stands on disk as it was, and
       nothing below counts it.
     </p>
-    <StopLine v-if="sheet.assessment.value" :stops="sheet.assessment.value.stops" @show="toRail" />
     <div class="body">
       <StageSpine
         v-if="sheet.assessment.value"
         :stages="sheet.assessment.value.stages"
         :open="stage"
         @pick="s => sheet!.open(s)"
-      />
+        ><template #foot><SafeBadge v-if="safe" :shown="strip && handsIn" @show="strip = !strip" /></template
+      ></StageSpine>
       <div v-else class="spinegap" />
-      <div ref="desk" class="desk" tabindex="-1" :aria-label="STAGES[stage]" role="region">
+      <div class="middle">
+        <MakeSafe v-if="handsIn && (!safe || strip) && !sheet.assessment.value?.closed" />
         <div v-if="sheet.lastLogged.value" class="logged" role="status">
           <span
             ><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}:
@@ -141,81 +119,100 @@ onMounted(() => {
           >
           <ElButton @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></ElButton>
         </div>
-        <SpendClock v-if="session.mayLog('spend') && stage !== 'book_in' && !sheet.assessment.value?.closed" />
-        <MakeSafe v-if="session.mayLog('made_safe') && HANDS_IN.includes(stage)" />
-        <BookInStage v-if="stage === 'book_in'" />
-        <StageTabs v-else-if="TABBED.includes(stage)" :stage="stage" />
-        <DecideStage v-else-if="stage === 'decide'" />
-        <HandBackStage v-else-if="stage === 'hand_back'" />
-        <template v-else-if="stage === 'build'">
-          <NeedsList />
-          <ShelfForJob />
-          <NoteForm key="build" stage="build" :prompt="PROMPTS.build" />
-          <BuildForms />
-        </template>
-        <template v-else-if="stage === 'prove'">
-          <NoteForm key="prove" stage="prove" :prompt="PROMPTS.prove" />
-          <section class="block"><StageTabs stage="prove" /></section>
-        </template>
-        <NoteForm v-else :key="stage" :stage="stage" :prompt="PROMPTS[stage as keyof typeof PROMPTS]" />
-        <StageMarks v-if="session.mayLog('stage') && stage !== 'hand_back'" :key="`m${stage}`" :stage="stage" />
+        <div v-else-if="takenBack" class="logged" role="status">
+          <span
+            ><b>Undone.</b> {{ describe(takenBack.was, shop.policy).title }}:
+            {{ describe(takenBack.was, shop.policy).text }}</span
+          >
+          <ElButton @click="sheet.putBack(takenBack.by, takenBack.was)">Put it back</ElButton>
+        </div>
+        <div
+          ref="desk"
+          class="desk"
+          :class="{ tabbed: TABBED.includes(stage) || stage === 'book_in' }"
+          tabindex="-1"
+          :aria-label="STAGES[stage]"
+          role="region"
+        >
+          <LazyBookInStage v-if="stage === 'book_in'" />
+          <StageTabs v-else-if="TABBED.includes(stage)" :stage="stage">
+            <template #list
+              ><StageMarks v-if="session.mayLog('stage')" :key="`m${stage}`" :stage="stage" class="marks"
+            /></template>
+            <section v-if="PROMPTS[stage]" class="block more">
+              <h2>{{ stage === 'measure' ? 'Anything else that was measured' : 'In words' }}</h2>
+              <NoteForm :key="stage" :stage="stage" :prompt="PROMPTS[stage] ?? ''" />
+            </section>
+          </StageTabs>
+          <LazyDecideStage v-else-if="stage === 'decide'" />
+          <LazyHandBackStage v-else-if="stage === 'hand_back'" />
+          <template v-else-if="stage === 'build'">
+            <LazyNeedsList />
+            <LazyShelfForJob />
+            <NoteForm key="build" stage="build" :prompt="PROMPTS.build ?? ''" />
+            <LazyBuildForms />
+          </template>
+          <StageMarks
+            v-if="session.mayLog('stage') && (stage === 'book_in' || stage === 'build')"
+            :key="`m${stage}`"
+            :stage="stage"
+          />
+        </div>
       </div>
-      <JobLog class="lines" />
-      <VerdictRail ref="rail" />
+      <template v-if="wide">
+        <JobLog class="lines" />
+        <VerdictRail />
+      </template>
+      <LazyPhoneSheet v-else />
     </div>
+    <WhyUndone />
   </div>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  gap: 8px 18px;
-  align-items: center;
-  min-height: 66px;
-  padding: 8px 16px;
-  border-bottom: 1px solid var(--rule);
-  flex-wrap: wrap;
-}
-.name {
-  min-width: 0;
-}
-.name h1 {
-  overflow-wrap: anywhere;
-}
-.name a {
-  color: inherit;
-}
-.head q {
-  flex: 1 1 200px;
-  quotes: '‘' '’';
-  max-width: 440px;
-  display: -webkit-box;
-  -webkit-line-clamp: 2;
-  -webkit-box-orient: vertical;
-  overflow: hidden;
-}
-.waits {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  margin-left: auto;
-}
-.waits .el-select {
-  width: 168px;
-}
 .body {
+  --rail: 316px;
   display: grid;
-  grid-template-columns: 148px minmax(0, 1fr) 336px;
+  grid-template-columns: 132px minmax(0, 1fr) var(--rail);
   align-items: start;
-  min-height: calc(100vh - 118px);
+  position: relative;
+}
+.middle {
+  min-width: 0;
+  background: var(--sheet);
+  display: flex;
+  flex-direction: column;
 }
 .lines {
   grid-column: 1 / -2;
-  padding: 6px 20px 6px;
-  background: var(--sheet);
+}
+.desk {
+  padding: 14px 20px 24px;
+  min-width: 0;
+}
+.desk.tabbed {
+  padding: 0;
 }
 .desk:focus {
   outline: none;
+}
+.marks {
+  padding: 12px 16px;
+  margin-top: 12px;
+}
+.more {
+  margin-top: 18px;
+}
+.spinegap {
+  min-height: 480px;
+}
+.body > :deep(.rail) {
+  align-self: stretch;
+}
+@media (min-width: 1440px) {
+  .body {
+    --rail: 360px;
+  }
 }
 @media screen and (min-width: 1001px) and (min-height: 560px) {
   .sheet {
@@ -233,25 +230,21 @@ onMounted(() => {
   .body > * {
     min-height: 0;
   }
-  .body > :deep(.spine),
-  .body > .desk {
+  .body > :deep(.spine) {
     overflow-y: auto;
+  }
+  .desk {
+    flex: 1;
+    min-height: 0;
+    overflow-y: auto;
+  }
+  .desk.tabbed {
+    overflow: hidden;
   }
   .body > :deep(.rail) {
     grid-column: 3;
     grid-row: 1 / span 2;
   }
-}
-.spinegap {
-  min-height: 480px;
-}
-.desk {
-  background: var(--sheet);
-  padding: 14px 20px 30px;
-  min-width: 0;
-}
-.body > :deep(.rail) {
-  align-self: stretch;
 }
 .logged {
   display: flex;
@@ -260,37 +253,32 @@ onMounted(() => {
   justify-content: space-between;
   background: var(--good-wash);
   border-left: 4px solid var(--good);
-  padding: 6px 8px 6px 12px;
-  margin-bottom: 12px;
+  padding: 3px 8px 3px 12px;
   position: sticky;
   top: 0;
   z-index: 3;
   overflow-wrap: anywhere;
 }
+.logged > span {
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+}
 .logged .el-button {
   flex: none;
 }
-.more {
-  margin-top: 18px;
-}
 @media (max-width: 1180px) {
   .body {
-    grid-template-columns: 132px minmax(0, 1fr) 300px;
+    --rail: 290px;
   }
-  .desk {
-    padding: 14px 14px 30px;
+  .desk:not(.tabbed) {
+    padding: 14px 14px 24px;
   }
 }
 @media (max-width: 1000px) {
   .body {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .desk {
-    min-height: 0;
-  }
-  .lines {
-    grid-column: 1;
-    padding: 6px 14px;
   }
 }
 </style>

@@ -9,6 +9,7 @@ import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { seedDemo } from '../../../demo/seed'
 import { DEMO_JOBS } from '../../../demo/jobs'
+import { entriesInForce, standsFor, undone } from '#core/log/entry'
 import { entriesOf } from '../../../server/db/entries'
 import { findAnything } from '../../../server/db/find'
 import { jobLine } from '../../../server/db/jobLines'
@@ -119,8 +120,36 @@ describe('the log', () => {
     expect(correct(a, e.id, 'note').message).toContain('same kind')
     const gone = newEntry(by, 'void', { reason: 'x' }, { how: null, supersedes: e.id }) as Entry
     logEntry(db, a, gone)
-    expect(correct(a, gone.id).message).toContain("can't itself be corrected")
+    expect(correct(a, gone.id).message).toContain('word by word')
     expect(correct(a, e.id)).toMatchObject({ status: 409, message: expect.stringContaining('was undone') })
+  })
+
+  it('puts a finding back in the place of its undoing, word by word and once; an intention never', () => {
+    const id = book()
+    const [first, later] = [newEntry(by, 'oil', oilBody(300)) as Entry, newEntry(by, 'oil', oilBody(500)) as Entry]
+    const note = newEntry(by, 'note', { stage: 'build', text: 'x' }, { how: null }) as Entry
+    for (const e of [first, later, note]) logEntry(db, id, e)
+    const undo = (e: Entry): Entry => {
+      const gone = newEntry(by, 'void', { reason: 'slip' }, { how: null, supersedes: e.id }) as Entry
+      logEntry(db, id, gone)
+      return gone
+    }
+    const back = (was: Entry, gone: Entry): Entry => ({ ...was, id: ulid(), supersedes: gone.id })
+    const gone = undo(first)
+    expect(undone(entriesOf(db, id)).get(gone.id)).toEqual(first)
+    expect(refused(() => logEntry(db, id, back({ ...first, body: later.body } as Entry, gone))).status).toBe(422)
+    const again = back(first, gone)
+    logEntry(db, id, again)
+    // it stands where it stood: the later reading is still the newest
+    expect(
+      entriesInForce(entriesOf(db, id))
+        .filter(e => e.kind === 'oil')
+        .map(e => e.id),
+    ).toEqual([again.id, later.id])
+    expect(standsFor(entriesOf(db, id), first.id)).toEqual(again)
+    expect(undone(entriesOf(db, id)).size).toBe(0)
+    expect(refused(() => logEntry(db, id, back(first, gone))).status).toBe(409)
+    expect(refused(() => logEntry(db, id, back(note, undo(note)))).message).toContain('Log it again')
   })
 
   it('a running time that is undone puts the machine back to what it said before', () => {

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import type { Mark } from '#core/judgement'
+import type { FormName } from '~/composables/useJobSheet'
+
+/** The forms of a stage in a list: what comes next, what nobody looked at, and what was, each with its mark. On a telephone one line to choose from. */
+const props = defineProps<{
+  label: string
+  tabs: { form: FormName; label: string }[]
+  on: FormName | null | undefined
+  marks: Partial<Record<string, Mark>>
+  /** forms that something is logged with */
+  done: ReadonlySet<string>
+  next: FormName | null
+  /** always one line */
+  short?: boolean
+}>()
+const emit = defineEmits<{ pick: [form: FormName] }>()
+const groups = computed(() => {
+  const left = props.tabs.filter(t => t.form !== props.next)
+  const open = left.filter(t => !props.done.has(t.form))
+  const looked = left.filter(t => props.done.has(t.form))
+  return [
+    { title: 'Next', tabs: props.tabs.filter(t => t.form === props.next) },
+    { title: `Not looked at, ${open.length}`, tabs: open },
+    { title: `Looked at, ${looked.length}`, tabs: looked },
+  ].filter(g => g.tabs.length)
+})
+const place = computed(() => props.tabs.findIndex(t => t.form === props.on) + 1)
+</script>
+
+<template>
+  <nav class="checks" :class="{ short }" :aria-label="label">
+    <div class="rows looks" role="group" :aria-label="label">
+      <template v-for="g in groups" :key="g.title">
+        <p class="lab">{{ g.title }}</p>
+        <ElButton
+          v-for="t in g.tabs"
+          :key="t.form"
+          class="check"
+          :class="{ on: on === t.form }"
+          :aria-pressed="on === t.form"
+          @click="emit('pick', t.form)"
+        >
+          <span class="name">{{ t.label }}</span>
+          <StateMark v-if="marks[t.form]" :mark="marks[t.form]!" />
+        </ElButton>
+      </template>
+    </div>
+    <ElSelect
+      :model-value="on ?? undefined"
+      class="one"
+      :aria-label="`Check of ${label.toLowerCase()}`"
+      @change="(form: FormName) => emit('pick', form)"
+    >
+      <template #prefix
+        ><span class="lab">Check {{ place }} of {{ tabs.length }}</span></template
+      >
+      <ElOption v-for="t in tabs" :key="t.form" :value="t.form" :label="t.label"
+        ><span class="opt"
+          >{{ t.label }} <StateMark v-if="marks[t.form]" :mark="marks[t.form]!" /><span
+            v-else-if="t.form === next"
+            class="lab"
+            >next</span
+          ></span
+        ></ElOption
+      >
+    </ElSelect>
+  </nav>
+</template>
+
+<style scoped>
+.rows {
+  display: grid;
+}
+.rows .lab {
+  padding: 8px 12px 3px 16px;
+}
+.check.el-button.el-button {
+  width: 100%;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  border-left: 4px solid transparent;
+  border-radius: 0;
+  background: none;
+  padding: 2px 10px 2px 12px;
+}
+.check :deep(> span) {
+  display: flex;
+  width: 100%;
+  justify-content: space-between;
+  gap: 8px;
+}
+.check.on.el-button.el-button {
+  background: var(--sheet);
+  border-left-color: var(--petrol);
+  font-weight: 600;
+}
+.check:hover .name {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.check :deep(.st) {
+  font-size: 14px;
+  white-space: nowrap;
+}
+.one {
+  display: none;
+}
+.one .lab {
+  margin-right: 4px;
+}
+.opt {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+}
+.short .rows {
+  display: none;
+}
+.short .one {
+  display: block;
+}
+@media (max-width: 700px) {
+  .rows {
+    display: none;
+  }
+  .one {
+    display: block;
+  }
+}
+</style>
