@@ -44,7 +44,13 @@ export default defineNuxtConfig({
       title: 'Remedium',
       meta: [
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
-        { name: 'theme-color', content: '#f3efe5' },
+        { name: 'theme-color', content: '#f3efe5', media: '(prefers-color-scheme: light)' },
+        { name: 'theme-color', content: '#15191a', media: '(prefers-color-scheme: dark)' },
+        {
+          name: 'description',
+          content:
+            'The repair bench on one sheet: what was found on a small engine, what is wrong with it, and what it is worth doing.',
+        },
       ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },

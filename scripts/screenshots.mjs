@@ -61,13 +61,7 @@ const SHOTS = [
     sheet(207),
     async page => {
       await page.keyboard.press('Alt+2')
-      await page
-        .getByRole('button', { name: 'Correct Oil' })
-        .or(page.getByRole('button', { name: /Show all/ }))
-        .first()
-        .click()
-      await page.getByRole('button', { name: 'Correct Oil' }).click()
-      await page.evaluate(() => scrollTo(0, 0))
+      await page.getByRole('button', { name: 'Correct the last reading' }).click()
     },
   ],
   [
@@ -75,7 +69,6 @@ const SHOTS = [
     sheet(208),
     async page => {
       await page.keyboard.press('Alt+3')
-      await page.locator('.like li').first().getByRole('button').click()
     },
   ],
   [
@@ -83,11 +76,7 @@ const SHOTS = [
     sheet(213),
     async page => {
       await page.keyboard.press('Alt+5')
-      await page
-        .getByRole('button', { name: /^Correct Bore/ })
-        .first()
-        .click()
-      await page.evaluate(() => scrollTo(0, 0))
+      await page.getByRole('button', { name: 'Correct the last reading' }).click()
     },
   ],
   ['open-up', sheet(207), press('Alt+4')],
@@ -96,7 +85,7 @@ const SHOTS = [
     sheet(207),
     async page => {
       await page.keyboard.press('Alt+4')
-      await openForm(page, 'Oil map')
+      await page.locator('.looks').getByRole('tab', { name: 'Oil map' }).click()
     },
   ],
   [
@@ -104,7 +93,7 @@ const SHOTS = [
     sheet(214),
     async page => {
       await page.keyboard.press('Alt+2')
-      await openForm(page, 'Fuel in the oil')
+      await page.locator('.looks').getByRole('button', { name: 'Fuel in the oil' }).click()
     },
   ],
   [

@@ -100,10 +100,6 @@ function state(l: QuoteLine): string {
 
 <template>
   <section class="ask">
-    <p v-if="change" class="changed" role="status">
-      <b>Ask again first.</b> The likely cost, {{ moneyText(change.now, shop.policy.currency) }}, has passed the
-      {{ moneyText(change.agreed, shop.policy.currency) }} that were agreed.
-    </p>
     <div class="acts">
       <span v-if="silent" class="note">{{ silent }}</span><ElButton
         v-else
@@ -188,11 +184,6 @@ function state(l: QuoteLine): string {
 }
 .sent {
   font-size: 14.5px;
-}
-.changed {
-  background: var(--near-wash);
-  border-left: 4px solid var(--near);
-  padding: 8px 12px;
 }
 .on {
   border-color: var(--ink);

@@ -50,13 +50,13 @@ const said = (site: Site): string =>
         <path d="M184 20h24v8h-24z" fill="var(--sheet-2)" />
         <path d="M150 92h150l16 16v18H134v-18z" fill="var(--sheet-2)" />
         <path d="M160 104h132" opacity=".5" />
-        <path d="M148 126h168l14 40v58l-20 20H170l-22-26z" fill="#fff" />
+        <path d="M148 126h168l14 40v58l-20 20H170l-22-26z" fill="var(--sheet)" />
         <path d="M150 244h166l10 10-6 10H158l-14-10z" fill="var(--sheet-2)" />
         <path d="M236 264h18v40h-18z" fill="var(--sheet-2)" />
-        <path d="M148 132 116 108 90 168l58 36z" fill="#fff" />
+        <path d="M148 132 116 108 90 168l58 36z" fill="var(--sheet)" />
         <path d="M142 128 118 184M132 121l-24 56M123 115 99 171" opacity=".6" />
         <path d="M116 108 92 90 68 152l22 16z" fill="var(--sheet-2)" />
-        <path d="M92 90 76 78 56 134l12 18z" fill="#fff" />
+        <path d="M92 90 76 78 56 134l12 18z" fill="var(--sheet)" />
         <path d="M56 110q-20 4-22 26t14 32" />
         <path d="M40 160h26v26H40zM66 168h20" fill="var(--sheet-2)" />
         <path d="M196 78v14" stroke-dasharray="3 3" />
@@ -82,7 +82,7 @@ const said = (site: Site): string =>
         <circle r="19" fill="transparent" />
         <circle
           r="11"
-          :fill="stateOf(site) ? PAINT[stateOf(site)!] : '#fff'"
+          :fill="stateOf(site) ? PAINT[stateOf(site)!] : 'var(--sheet)'"
           :stroke="stateOf(site) ? PAINT[stateOf(site)!] : 'var(--ink)'"
           stroke-width="1.8"
         />
@@ -91,7 +91,7 @@ const said = (site: Site): string =>
           text-anchor="middle"
           font-size="13"
           font-weight="600"
-          :fill="stateOf(site) ? '#fff' : 'var(--ink)'"
+          :fill="stateOf(site) ? 'var(--sheet)' : 'var(--ink)'"
         >
           {{ i + 1 }}
         </text>

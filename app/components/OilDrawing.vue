@@ -81,7 +81,7 @@ const inkOf = computed(() =>
     @pointercancel="dragging = false"
   >
     <template v-if="glass">
-      <circle cx="84" cy="170" r="80" fill="#fff" stroke="var(--ink)" stroke-width="9" />
+      <circle cx="84" cy="170" r="80" fill="var(--sheet)" stroke="var(--ink)" stroke-width="9" />
       <clipPath id="eye"><circle cx="84" cy="170" r="74" /></clipPath>
       <g clip-path="url(#eye)">
         <rect x="4" y="90" width="160" height="160" fill="#efe9da" />
@@ -136,7 +136,7 @@ const inkOf = computed(() =>
     </g>
     <g :transform="`translate(162 ${at - 22})`" class="grip">
       <rect width="46" height="44" rx="3" :fill="inkOf" />
-      <path d="M15 17l8-8 8 8M15 27l8 8 8-8" stroke="#fff" stroke-width="2.2" fill="none" />
+      <path d="M15 17l8-8 8 8M15 27l8 8 8-8" stroke="var(--sheet)" stroke-width="2.2" fill="none" />
     </g>
   </svg>
 </template>

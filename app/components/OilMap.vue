@@ -66,7 +66,7 @@ const word = (id: string): string => {
         <path
           v-if="bad(r.node.id)"
           :d="`M${8 + r.depth * STEP} ${r.y - 4}l8 8m0-8l-8 8`"
-          stroke="#fff"
+          stroke="var(--sheet)"
           stroke-width="2"
         />
         <g

@@ -134,7 +134,7 @@ watch([sheet.begun, sheet.correction, sheet.stage, sheet.form], () => {
   justify-content: space-between;
   min-height: 56px;
   padding: 4px 14px;
-  background: var(--past);
+  background: var(--stop);
   color: #fff;
   line-height: 1.25;
 }

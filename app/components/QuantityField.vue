@@ -68,7 +68,7 @@ function choose(next: string): void {
 .units :deep(.el-button[aria-pressed='true']) {
   background: var(--ink);
   border-color: var(--ink);
-  color: #fff;
+  color: var(--sheet);
 }
 p:empty {
   display: none;

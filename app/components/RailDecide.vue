@@ -10,6 +10,9 @@ const chosen = useLocalStorage<string>(`remedium:option:${sheet.job.value.id}`, 
 const a = computed(() => sheet.assessment.value)
 const verdict = computed(() => a.value?.decision.verdict)
 const look = computed(() => verdict.value?.looks[0])
+const { moves, start, may } = useNextMoves()
+/** the look that the fact asks for */
+const factMove = computed(() => moves.value.find(m => m.fact && !m.waits && may(m)))
 const cash = (v: number): string => moneyText(v, sheet.policy.value.currency)
 function show(id: string | undefined, what: 'way' | 'owner'): void {
   if (id) chosen.value = id
@@ -44,9 +47,11 @@ const other = computed(
           {{ look.minutes }} min, costs {{ cash(look.cost) }}; knowing it saves {{ cash(look.worth) }} on average.
           {{ look.pays ? '' : 'It does not pay: decide now.' }}
         </p>
-        <ElButton @click="tab = 'fact'">See what it is worth</ElButton>
+        <span class="acts"
+          ><ElButton v-if="factMove" @click="start(factMove)">Go to it</ElButton
+          ><ElButton @click="tab = 'fact'">What it is worth</ElButton></span
+        >
       </section>
-      <RailLead short />
       <section v-if="verdict?.flipWords.length && !a?.closed">
         <h2 class="lab">What would change it</h2>
         <ul>
@@ -65,6 +70,7 @@ const other = computed(
       >
       <p v-if="!verdict && !a?.closed" class="why">Enter the ways to go, and this shows where it leans.</p>
     </div>
+    <RailLead short class="nextline" />
     <p v-if="verdict && !a?.closed" class="ends">
       <ElButton type="primary" @click="show(verdict.bestId ?? undefined, 'owner')">Quote this way</ElButton>
       <ElButton v-if="other" @click="show(other.entryId, 'way')">Other way</ElButton>
@@ -109,11 +115,17 @@ li {
   padding: 14px 16px;
   color: var(--ink-2);
 }
+.nextline {
+  position: sticky;
+  bottom: 61px;
+  margin-top: auto;
+  border-top: 1px solid var(--rule-2);
+}
 .ends {
   display: flex;
   gap: 8px;
   padding: 8px 16px;
-  margin-top: auto;
+  height: 61px;
   position: sticky;
   bottom: 0;
   background: var(--sheet-2);

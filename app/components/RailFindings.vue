@@ -26,7 +26,7 @@ const counts = computed(() =>
 </script>
 
 <template>
-  <section v-if="findings.length" class="say">
+  <section v-if="findings.length || sheet.typing.value" class="say">
     <ElButton
       text
       class="counts"
@@ -35,7 +35,9 @@ const counts = computed(() =>
       :aria-label="`What the findings say: ${counts.map(c => `${c.n} ${c.word}`).join(', ')}`"
       @click="wanted = !wanted"
     >
-      <span class="lab">What the findings say<span v-if="sheet.typing.value">, with what you type</span></span>
+      <span class="lab"
+        >What the findings say<span v-if="sheet.typing.value" class="typing">, with what you type</span></span
+      >
       <span v-for="c in counts" :key="c.mark" class="count" :class="{ none: !c.n }"
         ><span><StateMark :mark="c.mark" bare /> {{ c.n }}</span> <small>{{ c.word }}</small></span
       >

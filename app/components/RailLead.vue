@@ -8,18 +8,20 @@ const { a, lead, then, start, may, skipping, skipReason, skipFault, skip } = use
 </script>
 
 <template>
-  <section v-if="lead && !a?.closed" data-test="next" class="lead">
+  <section v-if="lead && !a?.closed" data-test="next" class="lead" :class="{ short }">
     <h2 class="lab">Look at next</h2>
     <p class="nexttitle">
       <b>{{ lead.title }}</b> <span class="lab min">{{ lead.minutes }} min</span>
     </p>
-    <p class="why">{{ lead.why }}</p>
+    <p v-if="!short" class="why">{{ lead.why }}</p>
     <p v-if="!short && lead.thought" class="why thought" data-test="thought">{{ lead.thought }}</p>
-    <p v-if="lead.caution" class="why caution">{{ lead.caution }}</p>
+    <p v-if="!short && lead.caution" class="why caution">{{ lead.caution }}</p>
     <span class="acts"
       ><ElButton v-if="may(lead)" type="primary" @click="start(lead)">
         {{ lead.check ? 'Begin this check' : 'Go to it' }}</ElButton
-      ><ElButton v-if="may(lead) && lead.check && !skipping" @click="skipping = true"> Skip, say why </ElButton></span
+      ><ElButton v-if="!short && may(lead) && lead.check && !skipping" @click="skipping = true">
+        Skip, say why
+      </ElButton></span
     >
     <form v-if="skipping && lead.check" class="skip" @submit.prevent="skip(lead.check)">
       <PlainField v-model="skipReason" label="Why it is left out" :fault="skipFault" /><span class="acts"
@@ -61,6 +63,21 @@ h2.lab {
   gap: 4px;
   align-items: baseline;
   font-weight: 500;
+}
+.short {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 10px;
+  align-items: center;
+  padding-block: 6px;
+}
+.short h2 {
+  grid-column: 1;
+  margin: 0;
+}
+.short .acts {
+  grid-column: 2;
+  grid-row: 1 / span 2;
 }
 .nexttitle {
   font-size: 16px;

@@ -32,7 +32,7 @@ const step = (by: number): void => {
       <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
         <g v-if="s.state === 'done'">
           <circle cx="11" cy="11" r="8" fill="var(--ink)" />
-          <path d="m7 11 3 3 5-6" stroke="#fff" stroke-width="2" fill="none" />
+          <path d="m7 11 3 3 5-6" stroke="var(--sheet)" stroke-width="2" fill="none" />
         </g>
         <g v-else-if="s.state === 'skipped'">
           <circle cx="11" cy="11" r="7.2" fill="var(--paper)" stroke="var(--edge)" stroke-width="1.6" />

@@ -65,7 +65,7 @@ async function sign(): Promise<void> {
 
 <style scoped>
 .stop {
-  background: var(--past);
+  background: var(--stop);
   color: #fff;
   padding: 11px 16px;
   border-bottom: 1px solid #ffffff55;

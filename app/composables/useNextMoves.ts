@@ -96,6 +96,7 @@ export function useNextMoves() {
     basis,
     likely,
     verdict,
+    moves,
     lead,
     then,
     start,

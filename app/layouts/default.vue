@@ -183,7 +183,7 @@ nav a.on {
   left: -999px;
   top: 0;
   background: var(--ink);
-  color: #fff;
+  color: var(--sheet);
   padding: 12px;
   z-index: 10;
 }

@@ -22,8 +22,17 @@ const CLASSES = [
   'tractor petrol',
   'small diesel',
 ]
-const sought = ref('')
-const view = ref<'causes' | 'checks'>('causes')
+const route = useRoute()
+const asked = (key: string): string => String(route.query[key] ?? '')
+const sought = ref(asked('find'))
+const view = ref<'causes' | 'checks'>(asked('view') === 'checks' ? 'checks' : 'causes')
+watch(
+  () => route.query,
+  () => {
+    sought.value = asked('find')
+    view.value = asked('view') === 'checks' ? 'checks' : 'causes'
+  },
+)
 const has = (...texts: string[]): boolean => texts.join(' ').toLowerCase().includes(sought.value.trim().toLowerCase())
 const signsOf = (c: Cause): { word: LinkWord; ids: readonly string[] }[] =>
   (Object.keys(LINK_WORDS) as LinkWord[]).flatMap(word =>

@@ -35,9 +35,30 @@ export interface SimResult {
   p50: number
   p90: number
   /** share of the draws in which this way left most */ bestShare: number
+  /** how the draws lie: the middle of each step of cost, and the share of the draws in it; one step where all fall alike */ spread: {
+    at: number
+    share: number
+  }[]
 }
 
 const NODES = 512
+/** Steps in which the draws of a way are counted. */
+const STEPS = 16
+
+/** Draws counted in even steps from the cheapest to the dearest. */
+function spreadOf(drawn: Float64Array): SimResult['spread'] {
+  let [low, high] = [Infinity, -Infinity]
+  for (const cost of drawn) {
+    if (cost < low) low = cost
+    if (cost > high) high = cost
+  }
+  if (!(high > low)) return [{ at: low, share: 1 }]
+  const step = (high - low) / STEPS
+  const counts = new Float64Array(STEPS)
+  for (const cost of drawn) counts[Math.min(STEPS - 1, Math.floor((cost - low) / step))]! += 1
+  return Array.from(counts, (n, i) => ({ at: low + (i + 0.5) * step, share: n / drawn.length }))
+}
+
 /** Shapes that are worked out: the likely figure at so many places between low and high. */
 const SHAPES = 64
 /** Points of a shape at which its distribution is read, crowding its ends. */
@@ -136,6 +157,7 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
     return {
       id: o.id,
       mean: sum / draws,
+      spread: spreadOf(drawn),
       p10,
       p50,
       p90,

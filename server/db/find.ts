@@ -1,6 +1,10 @@
 import type { Database } from 'better-sqlite3'
 import { MACHINE_KINDS } from '#core/engine/words'
 import type { MachineKind } from '#core/engine/words'
+import { CALCULATORS } from '#core/calculators'
+import { CAUSES, CHECKS } from '#core/catalogue'
+import { holds, otherWords } from '#core/words/otherWords'
+import { sheetLines } from './sheets'
 import { row, rows, run } from './statements'
 
 const FIND_JOBS = `
@@ -67,10 +71,14 @@ export function putWords(db: Database, most = 500, between: () => void = () => u
   run(db, UPTO, last)
 }
 
-/** Words in any order, the last letters of each left open; nothing that is typed is an instruction to the index. */
+/** Words in any order, the last letters of each left open, each by the other words that the trade has for it; nothing that is typed is an instruction to the index. */
 export const asked = (text: string): string | null => {
   const all = text.normalize('NFC').match(/[\p{L}\p{N}]+/gu) ?? []
-  return all.length ? all.map(w => `"${w}"*`).join(' ') : null
+  const either = (w: string): string => {
+    const each = [w, ...otherWords(w)].map(one => `"${one.replaceAll('"', '')}"*`)
+    return each.length > 1 ? `(${each.join(' OR ')})` : (each[0] ?? '')
+  }
+  return all.length ? all.map(either).join(' AND ') : null
 }
 
 interface Hit {
@@ -81,7 +89,30 @@ interface Hit {
   customerName: string
 }
 
-/** Jobs and machines whose tag, name, owner, serial number or story holds the words, parts on the shelf and prices: the newest first. */
+/** So many of what the program itself knows */
+const KNOWN = 3
+const first = <T>(all: readonly T[], has: (one: T) => boolean): T[] => all.filter(has).slice(0, KNOWN)
+
+/** Causes, checks and calculators by their names. */
+const known = (text: string): { to: string; title: string; detail: string }[] => [
+  ...first(CAUSES, c => holds(c.name, text)).map(c => ({
+    to: `/causes?find=${encodeURIComponent(c.name)}`,
+    title: c.name,
+    detail: 'a cause',
+  })),
+  ...first(CHECKS, c => holds(c.name, text)).map(c => ({
+    to: `/causes?view=checks&find=${encodeURIComponent(c.name)}`,
+    title: c.name,
+    detail: 'a check',
+  })),
+  ...first([...CALCULATORS.values()], c => holds(`${c.about} ${c.name.replaceAll('_', ' ')}`, text)).map(c => ({
+    to: `/tools?calc=${c.name}`,
+    title: c.about,
+    detail: 'a calculator',
+  })),
+]
+
+/** Jobs and machines whose tag, name, owner, serial number or story holds the words, parts on the shelf and prices: the newest first; then sheets, causes, checks and calculators. */
 export function findAnything(db: Database, text: string): { to: string; title: string; detail: string }[] {
   const q = asked(text)
   if (q === null) return []
@@ -108,6 +139,10 @@ export function findAnything(db: Database, text: string): { to: string; title: s
       title: p.name,
       detail: `${p.number} · ${p.supplier}, a price`,
     })),
+    ...sheetLines(db, { words: text })
+      .slice(0, KNOWN)
+      .map(s => ({ to: `/specs/${s.id}`, title: s.name, detail: 'a spec sheet' })),
+    ...known(text),
   ]
 }
 

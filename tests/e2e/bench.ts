@@ -68,6 +68,7 @@ export async function openForm(page: Page, name: string | RegExp): Promise<void>
 
 /** All of the log, each line with what can be done with it. */
 export async function openLog(page: Page): Promise<Locator> {
+  await expect(page.locator('.log').first()).toBeVisible()
   const all = page.locator('.log').getByRole('button', { name: /^All \d+ lines/ })
   if (await all.count()) await all.click()
   return page.locator('.log')
@@ -76,6 +77,15 @@ export async function openLog(page: Page): Promise<Locator> {
 /** One group of what is asked when a machine comes in. */
 export const group = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Booked in' }).getByRole('button', { name }).click()
+
+/** A way's own lines, or what is asked and shown beside them on Decide. */
+export const decideTab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click()
+
+/** Another way begun on Decide. */
+export async function addWay(page: Page, word: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a way' }).click()
+  await page.getByRole('menuitem', { name: word, exact: true }).click()
+}
 
 /** What is seldom used stands behind three dots in the head of a job. */
 export async function more(page: Page, item: string): Promise<void> {

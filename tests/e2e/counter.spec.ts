@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, jobNumbered, lean, makeSafe, openJob, openLog, pick } from './bench'
+import { atTheBench, chip, decideTab, group, jobNumbered, lean, makeSafe, openJob, openLog, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -28,6 +28,7 @@ test('a machine comes back: its earlier job is linked, its facts are changed for
   const id = await jobNumbered(request, 216)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
+  await group(page, 'Owner, machine')
   await expect(page.getByRole('heading', { name: 'Here before' })).toBeVisible()
   await page.getByRole('link', { name: 'Machine and engine facts' }).click()
   await expect(page.getByRole('heading', { name: 'Its jobs' })).toBeVisible()
@@ -44,6 +45,7 @@ test('a machine comes back: its earlier job is linked, its facts are changed for
   await expect(page.getByLabel('Running time')).toHaveValue('97')
   await openJob(page, `/jobs/${await jobNumbered(request, 201)}`)
   await page.keyboard.press('Alt+1')
+  await group(page, 'Owner, machine')
   await expect(page.locator('dl')).toContainText('iron liner')
   await page.goto('/machines')
   await page.getByLabel('Only those with').fill('thistledown 46')
@@ -57,11 +59,13 @@ test('what was only claimed is checked, and shown as said and as found', async (
   const id = await jobNumbered(request, 207)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
+  await group(page, "Owner's claims")
   const spring = 'What became of: Oil was done in spring'
   await expect(page.locator('.claims li', { hasText: 'Oil was done in spring' })).toContainText('Contradicted')
   await pick(page, spring, 'Partly')
   await expect(page.locator('.log')).toContainText('Claim checked: partly')
   await page.reload()
+  await group(page, "Owner's claims")
   await expect(page.locator('.claims li', { hasText: 'Oil was done in spring' })).toContainText('Partly')
   await expect(page.locator('.claims')).toContainText('Oil was done in spring')
 })
@@ -72,6 +76,7 @@ test("the owner's cap and the shop's rule turn the verdict, and say so", async (
   await page.keyboard.press('Alt+6')
   await expect(lean(page)).toHaveText('Press in a rod kit')
   await page.keyboard.press('Alt+1')
+  await group(page, 'Purpose, money')
   await page.getByLabel("Owner's spending cap").fill('700')
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.logged')).toContainText('cap €700.00')
@@ -99,8 +104,11 @@ test('a way is taken off and brought back by undoing, and a stage keeps its note
   const id = await jobNumbered(request, 212)
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+6')
-  await page.getByRole('button', { name: 'Part it out', exact: true }).first().click()
+  await decideTab(page, 'Part it out')
   await page.getByRole('button', { name: 'Take this way off' }).click()
+  // somebody else logged it, days ago: not without a word
+  await page.getByRole('dialog').getByLabel('Why it is taken back').fill('nobody wants the parts')
+  await page.getByRole('dialog').getByRole('button', { name: 'Undo it' }).click()
   await expect(page.getByRole('heading', { name: 'One way to go' })).toBeVisible()
   await expect(lean(page)).toHaveText('Leave it as it is')
   await expect(page.locator('.log li.gone').filter({ hasText: 'Part it out' })).toHaveCount(1)

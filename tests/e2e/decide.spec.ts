@@ -1,7 +1,20 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
 import { ulid } from 'ulid'
-import { atTheBench, chip, freshJob, lean, logged, makeSafe, more, openForm, openJob } from './bench'
+import {
+  addWay,
+  atTheBench,
+  chip,
+  decideTab,
+  freshJob,
+  lean,
+  logged,
+  makeSafe,
+  more,
+  openForm,
+  openJob,
+  openLog,
+} from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -76,18 +89,16 @@ test('a locked rider where one dear part decides, before and after it is measure
   )
   await openJob(page, `/jobs/${id}`)
   await decide(page)
+  await decideTab(page, 'One fact first')
   const look = page.locator('.lookfirst')
   await expect(look).toContainText('Look first: Crankshaft')
   await expect(look).toContainText('20 min')
   await expect(look.locator('canvas')).toBeVisible()
   await expect(page.getByRole('list', { name: 'Best in so many of 10,000 draws' })).toContainText(/(49|50|51) %/)
-  // the rail hands it on as the next move
-  await expect(page.locator('[data-test=next]')).toContainText('Look: Crankshaft')
-  await page
-    .locator('[data-test=next]')
-    .getByRole('button', { name: /^(Start|Look: Crankshaft)$/ })
-    .last()
-    .click()
+  // the verdict hands it on as what to do now
+  await expect(page.locator('.rail .fact')).toContainText('Look first: Crankshaft')
+  await page.locator('.rail .fact').getByRole('button', { name: 'Go to it' }).click()
+  await expect(page.getByRole('region', { name: 'Measure' })).toBeVisible()
 
   await page
     .getByRole('button', { name: /^Measure/ })
@@ -111,7 +122,7 @@ test('a locked rider where one dear part decides, before and after it is measure
 
   // measured good: the crank is not needed, and the choice is plain
   await decide(page)
-  await page.locator('.tabs').getByRole('button', { name: 'Rebuild, save the crank' }).click()
+  await decideTab(page, 'Rebuild, save the crank')
   await page.getByLabel('Chance of line 2', { exact: true }).fill('0')
   await page.getByRole('button', { name: /Log the change/ }).click()
   await expect(page.locator('.logged')).toContainText('Rebuild, save the crank')
@@ -128,6 +139,7 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   await openJob(page, `/jobs/${id}`)
   await decide(page)
   await expect(page.locator('.says')).toContainText('The rest of the machine was not looked at')
+  await decideTab(page, 'Before it is chosen')
   await page.getByRole('button', { name: 'Rest of the machine' }).click()
   await chip(page, 'Gearbox', 'Bad').click()
   await page.getByRole('button', { name: /Log the rest of the machine/ }).click()
@@ -136,7 +148,7 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   )
   await expect(page.locator('.says .headline')).toHaveText('Leave it as it is')
   // lines from what is there, and the price of today; what is wise and has no price is offered, not counted
-  await page.locator('.add').getByRole('button', { name: 'Rings only' }).click()
+  await addWay(page, 'Rings only')
   await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Ring set')
   await expect(page.locator('.lrow.idle').first()).toContainText('no price yet: not counted')
   await page.getByLabel('likely of line 1', { exact: true }).fill('14,20')
@@ -180,5 +192,5 @@ test('a stuck pulley eats the cap: warned, called, and nothing started before an
   await openJob(page, `/jobs/${id}`)
   await spend.getByRole('button', { name: /^Stop clock/ }).click()
   await expect(spend.getByRole('button', { name: /^Start clock/ })).toBeVisible()
-  await expect(page.locator('.log')).toContainText('Go on, up to 250')
+  await expect(await openLog(page)).toContainText('Go on, up to 250')
 })

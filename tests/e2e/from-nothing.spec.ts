@@ -1,7 +1,7 @@
 import { expect, test } from './shop'
 import type { Running } from '../server'
 import { browserAt, startBuilt } from '../server'
-import { chip, lean, makeSafe, openForm, openJob, openLog, pick } from './bench'
+import { addWay, chip, lean, makeSafe, openForm, openJob, openLog, pick } from './bench'
 
 let server: Running
 test.beforeAll(async () => {
@@ -109,7 +109,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
     .getByRole('button', { name: /Decide/ })
     .first()
     .click()
-  await page.getByRole('button', { name: 'Rebuild', exact: true }).click()
+  await addWay(page, 'Rebuild')
   await page.getByLabel('likely of line 1', { exact: true }).fill('2')
   await page.getByLabel('low of line 1', { exact: true }).fill('1.5')
   await page.getByLabel('high of line 1', { exact: true }).fill('3')
@@ -118,7 +118,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.locator('.typing')).toBeVisible()
   await page.getByRole('button', { name: /Log this way/ }).click()
   await expect(page.locator('.typing')).toBeHidden()
-  await page.getByRole('button', { name: 'New engine', exact: true }).click()
+  await addWay(page, 'New engine')
   await page.getByLabel('Hours it will run').fill('800')
   await page.getByLabel('likely of line 1', { exact: true }).fill('350')
   await expect(page.getByRole('heading', { name: '2 ways to go' })).toBeVisible()
@@ -160,6 +160,7 @@ test('a machine from booking in to the printed, agreed verdict, in a shop that s
   await expect(page.getByLabel('Dry', { exact: true })).toHaveValue('0')
   await page.getByLabel('Dry', { exact: true }).fill('0.4')
   await page.getByRole('button', { name: /Log the correction/ }).click()
+  await openLog(page)
   await expect(page.locator('.log li.gone').filter({ hasText: 'dry 0.00 bar' })).toHaveCount(1)
   await expect(page.locator('.log')).toContainText('dry 0.40 bar')
   await expect(page.locator('.log')).toContainText('correction')

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test'
 import { call, newFolder, startBuilt } from '../server'
 import { SEEDED } from './seed'
 import { expect, test } from './shop'
-import { atTheBench, elsewhere, me, pick } from './bench'
+import { atTheBench, elsewhere, me, openLog, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -39,6 +39,7 @@ test('a booking whose answer was lost: pressed again it is one; changed since, i
   await page.getByRole('button', { name: 'Put the changes on its log, as corrections' }).click()
   await expect(page.getByRole('heading', { name: 'Tern 1800' })).toBeVisible()
   await expect(page.locator('.log')).toContainText('Oil on the floor')
+  await openLog(page)
   await expect(page.locator('.log li.gone')).toHaveCount(1)
   const jobs = (await (await request.get('/api/jobs')).json()) as { machineName: string }[]
   expect(jobs.filter(j => j.machineName === 'Tern 1800')).toHaveLength(1)

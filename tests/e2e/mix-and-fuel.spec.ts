@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openJob, pick, openForm } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openForm, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -104,7 +104,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await makeSafe(page)
-  await page.getByRole('button', { name: 'Leak-down', exact: true }).click()
+  await openForm(page, 'Leak-down')
   await page.getByLabel('Regulator', { exact: true }).fill('7')
   await page.getByLabel('Cylinder holds', { exact: true }).fill('8')
   await page.getByRole('button', { name: /Log the leak-down/ }).click()
@@ -117,7 +117,7 @@ test('air is heard at the exhaust, and both ways of a crankcase are logged', asy
   await openJob(page, `/jobs/${await jobNumbered(request, 210)}`)
   await page.getByRole('button', { name: /Narrow down/ }).click()
   await makeSafe(page)
-  await page.getByRole('button', { name: 'Crankcase' }).click()
+  await openForm(page, 'Crankcase')
   await page.getByLabel('Pumped to', { exact: true }).fill('-40')
   await page.getByLabel('Then reads', { exact: true }).fill('-38')
   await page.getByRole('button', { name: /Log the crankcase/ }).click()

@@ -1,6 +1,18 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, box, chip, freshJob, jobNumbered, lean, logged, makeSafe, openForm, openJob } from './bench'
+import {
+  addWay,
+  atTheBench,
+  box,
+  chip,
+  freshJob,
+  jobNumbered,
+  lean,
+  logged,
+  makeSafe,
+  openForm,
+  openJob,
+} from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -37,7 +49,10 @@ test('a two-stroke top end, from the piston to “first oversize is not enough, 
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+4')
   await page.getByText(/Before it comes apart/).click()
-  await expect(page.locator('.traps').first()).toContainText('Two-stroke rings')
+  const traps = page.getByRole('dialog', { name: 'Before it comes apart' })
+  await expect(traps).toContainText('Two-stroke rings')
+  await page.keyboard.press('Escape')
+  await expect(traps).toBeHidden()
   await makeSafe(page)
   await part(page, 'Piston').first().click()
   await page.getByText('Scored on four sides').click()
@@ -107,7 +122,7 @@ test('a seized four-stroke from a dry head to a blocked jet: the gate refuses, a
 
   // a way to go that only renews what was killed
   await page.keyboard.press('Alt+6')
-  await page.getByRole('button', { name: 'Rebuild', exact: true }).click()
+  await addWay(page, 'Rebuild')
   // what is condemned is on it already, with its pair
   await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('Cam and its bearings')
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('Followers, with the cam')

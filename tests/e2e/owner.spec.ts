@@ -5,7 +5,7 @@ import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
 import { newEntry, openShop } from '../api/shop'
 import { call, startBuilt } from '../server'
-import { atTheBench, elsewhere, me, freshJob, lean, openJob } from './bench'
+import { atTheBench, decideTab, elsewhere, freshJob, lean, me, openJob } from './bench'
 
 test('the owner answers through the link on a telephone, and the job moves', async ({ page, request, browser }) => {
   await atTheBench(page, request)
@@ -61,6 +61,7 @@ test('the owner answers through the link on a telephone, and the job moves', asy
     .getByRole('button', { name: /^Decide/ })
     .first()
     .click()
+  await decideTab(page, 'Ask the owner')
   await page.getByRole('button', { name: 'Ask the owner by a link' }).click()
   await page.getByLabel('In your own words').fill('The rings are worn. The bore looks sound, it is not measured yet.')
   await page.getByLabel('Link stays open').fill('0')
@@ -111,6 +112,7 @@ test('the owner answers through the link on a telephone, and the job moves', asy
     .first()
     .click()
   await expect(page.locator('.agreed')).toContainText('by Greta Underhill in writing')
+  await decideTab(page, 'Ask the owner')
   const pdf = await request.get((await page.locator('.ask .sent a').first().getAttribute('href')) ?? '')
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
 import { ulid } from 'ulid'
-import { atTheBench, me, chip, freshJob, openJob } from './bench'
+import { atTheBench, chip, decideTab, freshJob, me, openJob } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -175,6 +175,7 @@ test('a scrapped engine onto the shelf, and a part of it into another job', asyn
     .getByRole('button', { name: /^Decide/ })
     .first()
     .click()
+  await decideTab(page, 'Before it is chosen')
   await page.getByText(/What to keep of this engine/).click()
   await page.getByRole('button', { name: /^Onto the shelf.*Crank and pin/ }).click()
   await page.getByRole('button', { name: 'Put it there' }).click()

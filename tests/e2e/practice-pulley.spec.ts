@@ -2,7 +2,9 @@ import { expect, test } from './shop'
 import {
   atTheBench,
   chip,
+  decideTab,
   freshJob,
+  group,
   logged,
   makeSafe,
   more,
@@ -38,6 +40,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await openJob(page, `/jobs/${id}`)
   // its tank is not its own: a risk, named
   await page.keyboard.press('Alt+1')
+  await group(page, 'Changes, pieces')
   await page.getByRole('button', { name: 'Changed or switched off' }).click()
   await chip(page, 'Changed', 'Fuel tank not its own, or moved').click()
   await page.getByLabel('What exactly').fill('Home-made, tied to the shroud')
@@ -121,6 +124,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await expect(page.locator('.rail')).toContainText('not repairable')
   await nextIs(page, 'Look over the rest of the machine')
   await page.keyboard.press('Alt+6')
+  await decideTab(page, 'Before it is chosen')
   await page.getByRole('button', { name: /Rest of the machine/ }).click()
   await page.getByRole('button', { name: 'All of it good' }).click()
   await nextIs(page, 'Does another engine fit?')

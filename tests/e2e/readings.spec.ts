@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, makeSafe, openJob, pick, openForm } from './bench'
+import { atTheBench, chip, freshJob, group, makeSafe, openForm, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -17,6 +17,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   })
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
+  await group(page, "Owner's claims")
   await page.getByLabel('Another claim').fill('The pump is gone')
   await chip(page, 'Who says so', 'Another shop').click()
   await page.getByRole('button', { name: /Log the claim/ }).click()
@@ -96,6 +97,7 @@ test('what is looked at again stands on the card and on Today when it is due, an
   await expect(due).toContainText('Strainer, for sealant')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
+  await group(page, 'Owner, machine')
   await page.getByRole('button', { name: 'As it should be: Strainer, for sealant', exact: true }).click()
   await expect(page.locator('.log')).toContainText('Looked at again: as it should be')
   await page.goto('/')
@@ -114,6 +116,7 @@ test('a shop holds its schools, a job another one with a reason, and both are sa
   const id = await freshJob(page, 'Smokes', 'smoke')
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+1')
+  await group(page, 'Changes, pieces')
   await page.getByRole('button', { name: 'Another rule on this job' }).click()
   await pick(page, 'Which rule', 'How full')
   await chip(page, 'Here', 'Middle').click()

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, findings, jobNumbered, openJob, pick, openForm } from './bench'
+import { atTheBench, box, chip, findings, group, jobNumbered, openForm, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -33,6 +33,7 @@ test('two sources that disagree are both kept and marked, and the chosen one jud
 test('a fill table is taken point by point, and the oil is then read in mm', async ({ page, request }) => {
   await openJob(page, `/jobs/${await jobNumbered(request, 209)}`)
   await page.keyboard.press('Alt+1')
+  await group(page, 'Owner, machine')
   await page.getByRole('link', { name: /Its sheet/ }).click()
   await box(page, 'This engine has a fill table').click()
   for (const [name, value] of [

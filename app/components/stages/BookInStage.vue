@@ -178,7 +178,9 @@ provide(PINNED_FOOT, { place, holder: ref(null) })
       <h2 ref="heading" tabindex="-1" data-heading>{{ title }}</h2>
       <div class="scroll">
         <template v-if="group === 'complaint'"
-          ><ComplaintForm :key="complaintKey" /><SameComplaint /><AskThree :key="`ask-${complaintKey}`" />
+          ><EarlierVisits v-if="job.history.length" :visits="job.history" carried class="carried" /><ComplaintForm
+            :key="complaintKey"
+          /><SameComplaint /><AskThree :key="`ask-${complaintKey}`" />
         </template>
         <template v-else-if="group === 'machine'">
           <dl>
@@ -382,5 +384,10 @@ dl {
   dl {
     grid-template-columns: 80px minmax(0, 1fr);
   }
+}
+.carried {
+  margin-bottom: 10px;
+  padding-bottom: 8px;
+  border-bottom: 1px solid var(--rule);
 }
 </style>

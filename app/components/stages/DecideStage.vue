@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { changeOrder } from '#core/handover/quote'
 import { AGREED_HOW, WAYS } from '#core/words/deciding'
 import type { Way } from '#core/words/deciding'
+import type { Curve } from '~/components/CurveChart.vue'
 import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
 /** Every way on one money scale, and the lines of the one in hand; the verdict stands beside them. */
@@ -19,6 +21,7 @@ const {
   afterLog,
   charge,
   look,
+  draws,
   nameOf,
   shares,
   givesUp,
@@ -32,6 +35,21 @@ const {
 } = useDeciding()
 const session = useSessionStore()
 const tab = useDecideTab(sheet.job.value.id)
+/** it is dearer now than what was agreed to */
+/** how the draws of each way lie, the four likeliest to be best */
+const TONES = ['petrol', 'ink', 'near', 'past'] as const
+const spread = computed((): Curve[] =>
+  draws.value
+    .filter(d => nameOf(d.id) && d.spread.length > 1)
+    .sort((a, b) => b.bestShare - a.bestShare)
+    .slice(0, TONES.length)
+    .map((d, i) => ({
+      name: nameOf(d.id),
+      tone: TONES[i] ?? 'ink',
+      points: d.spread.map(s => ({ x: s.at, y: s.share })),
+    })),
+)
+const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))
 const place = useTemplateRef<HTMLElement>('place')
 provide(PINNED_FOOT, { place, holder: ref(null) })
 const WAY = 'way:'
@@ -70,6 +88,12 @@ watch(
       <b>Agreed:</b> {{ approved.body.frozen.name }}, likely {{ cash(approved.body.frozen.mean) }},
       {{ cash(approved.body.frozen.p10) }} to {{ cash(approved.body.frozen.p90) }}, by {{ approved.body.agreedBy }}
       {{ AGREED_HOW[approved.body.how] }}. It stays as it was shown, whatever changes below.
+    </p>
+    <p v-if="change" class="changed" role="status">
+      <b>Ask again first.</b> The likely cost, {{ cash(change.now) }}, has passed the {{ cash(change.agreed) }} that
+      were agreed.
+
+      <ElButton @click="tab = 'owner'">Ask the owner</ElButton>
     </p>
     <div v-if="decision?.options.length" class="scaled">
       <div class="headrow">
@@ -135,6 +159,16 @@ watch(
         <ElTabPane v-if="verdict && (look || shares.length > 1)" name="fact" label="One fact first" lazy>
           <div class="cols looks">
             <LookFirst v-if="look" :look="look" :name="nameOf(look.optionId)" :currency="shop.policy.currency" />
+            <div v-if="spread.length">
+              <p><b>What each may cost</b></p>
+              <CurveChart
+                label="How likely each cost of each way is"
+                :curves="spread"
+                x-label="cost, tax in"
+                :x-say="x => cash(x)"
+                :y-say="y => `${Math.round(100 * y)} %`"
+              />
+            </div>
             <div v-if="shares.length > 1">
               <p><b>Best in so many of 10,000 draws</b></p>
               <ul class="shares" aria-label="Best in so many of 10,000 draws">
@@ -221,6 +255,11 @@ watch(
   border-left: 4px solid var(--good);
   padding: 7px 12px;
 }
+.changed {
+  background: var(--near-wash);
+  border-left: 4px solid var(--near);
+  padding: 8px 12px;
+}
 .headrow {
   display: flex;
   justify-content: space-between;
@@ -266,6 +305,9 @@ h2:focus {
   }
   .decide:has(.agreed) {
     grid-template-rows: auto auto minmax(0, 1fr);
+  }
+  .decide:has(.changed) {
+    grid-template-rows: auto auto auto minmax(0, 1fr);
   }
   .desktabs {
     display: flex;

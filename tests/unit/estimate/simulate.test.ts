@@ -60,6 +60,14 @@ describe('the ways drawn against each other', () => {
     expect(Math.abs(draws.reduce((x, y) => x + y, 0) / 2000 - 0.5)).toBeLessThan(0.03)
     expect(draws.every(x => x >= 0 && x < 1)).toBe(true)
   })
+  it('counts its draws in steps of cost: none is lost, and they balance at the mean', () => {
+    const [drawn] = simulate([many(1)], POLICY, 4000)
+    const spread = drawn?.spread ?? []
+    expect(spread.length).toBeGreaterThan(5)
+    expect(spread.reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 9)
+    const step = (spread[1]?.at ?? 0) - (spread[0]?.at ?? 0)
+    expect(Math.abs(spread.reduce((sum, s) => sum + s.share * s.at, 0) - (drawn?.mean ?? 0))).toBeLessThan(step)
+  })
   it('a line that stands in two ways is one fact: the dearer way never wins', () => {
     const shared = line('part', 50000, { text: 'Crank', low: 10000, high: 90000, chance: 0.5 })
     const [cheap, dear] = simulate(
