@@ -8,6 +8,8 @@ export interface Curve {
   tone: 'ink' | 'petrol' | 'near' | 'past'
   /** single figures instead of a line */
   dots?: boolean
+  /** its name stands over its highest figure, not where it begins */
+  peak?: boolean
 }
 const props = defineProps<{
   label: string
@@ -28,11 +30,13 @@ const names: Plugin = {
     ctx.save()
     ctx.font = `500 13px ${String(options.font?.family ?? 'sans-serif')}`
     for (const [i, set] of data.datasets.entries()) {
-      const at = drawn.getDatasetMeta(i).data[0]
+      const curve = props.curves[i]
+      const highest = curve?.peak ? curve.points.reduce((top, p, n, all) => (p.y > (all[top]?.y ?? 0) ? n : top), 0) : 0
+      const at = drawn.getDatasetMeta(i).data[highest]
       if (!at) continue
       const text = String(set.label)
       // what stands last lies under its figure, so that two of them near each other can both be read
-      const below = i > 0 && i === data.datasets.length - 1
+      const below = !curve?.peak && i > 0 && i === data.datasets.length - 1
       const right = at.x + 10 + ctx.measureText(text).width > chartArea.right
       ctx.textAlign = right ? 'right' : 'left'
       ctx.lineWidth = 4

@@ -20,6 +20,7 @@ const shop = useShopStore()
 const session = useSessionStore()
 const opened = ref(false)
 const all = computed(() => props.spread || opened.value)
+const count = computed(() => (newest.value.length === 1 ? '1 line' : `${newest.value.length} lines`))
 const HANDLE_LINES = 2
 type Wanted = 'all' | 'stage' | 'measured' | 'corrected'
 const wanted = ref<Wanted>('all')
@@ -80,7 +81,7 @@ function correct(e: Entry): void {
   <section class="log" :class="{ all, spread }" aria-label="Log">
     <header v-if="all" class="top">
       <h2>
-        Log <span class="lab">{{ newest.length }} lines, newest first</span>
+        Log <span class="lab">{{ count }}, newest first</span>
       </h2>
       <ElSegmented v-model="wanted" :options="choices" aria-label="Which lines" />
       <ElButton v-if="!spread" class="shut" @click="opened = false"
@@ -129,7 +130,7 @@ function correct(e: Entry): void {
     <p v-if="!all" class="handle">
       <ElButton v-if="last" link class="link" @click="sheet.undo(last)">Undo last</ElButton>
       <ElButton class="more" :aria-expanded="opened" @click="opened = true"
-        >All {{ newest.length }} lines <ArrowUp width="18" aria-hidden="true"
+        >All {{ count }} <ArrowUp width="18" aria-hidden="true"
       /></ElButton>
     </p>
   </section>

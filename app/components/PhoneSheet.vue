@@ -6,6 +6,10 @@ const up = ref(false)
 type Part = 'verdict' | 'findings' | 'log'
 const part = ref<Part>('verdict')
 const stops = computed(() => sheet.assessment.value?.stops ?? [])
+const lines = computed(() => {
+  const n = sheet.job.value.entries.length
+  return n === 1 ? '1 line' : `${n} lines`
+})
 const findings = computed(() => sheet.assessment.value?.findings.length ?? 0)
 const PARTS = computed(() => [
   { value: 'verdict', label: 'Verdict' },
@@ -67,7 +71,7 @@ watch([sheet.begun, sheet.correction, sheet.stage, sheet.form], () => {
             ></ElButton
           ><ElButton text @click="show('log')"
             ><span
-              ><small class="lab">Log</small><b>{{ sheet.job.value.entries.length }} lines</b></span
+              ><small class="lab">Log</small><b>{{ lines }}</b></span
             ></ElButton
           >
         </div>

@@ -64,12 +64,13 @@ export async function openForm(page: Page, name: string | RegExp): Promise<void>
   if (await beside.count()) return await beside.first().click()
   await line.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
   await page.getByRole('option', { name }).filter({ visible: true }).first().click()
+  await expect(page.getByRole('option').filter({ visible: true })).toHaveCount(0)
 }
 
 /** All of the log, each line with what can be done with it. */
 export async function openLog(page: Page): Promise<Locator> {
   await expect(page.locator('.log').first()).toBeVisible()
-  const all = page.locator('.log').getByRole('button', { name: /^All \d+ lines/ })
+  const all = page.locator('.log').getByRole('button', { name: /^All \d+ lines?/ })
   if (await all.count()) await all.click()
   return page.locator('.log')
 }

@@ -59,7 +59,11 @@ test.describe('with a finger on a telephone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   test('the whole first look is taken by touch alone, at 390 px', async ({ page }) => {
     await openJob(page, `/jobs/${await freshJob(page, 'Smokes since Sunday')}`)
+    // forward and back: each stage is a touch away
     await page.getByRole('button', { name: 'The stage after' }).tap()
+    await expect(page.locator('.bar1')).toContainText('3 Narrow down')
+    await page.getByRole('button', { name: 'The stage before' }).tap()
+    await expect(page.locator('.bar1')).toContainText('2 First look')
     await lookItOver(page, async target =>
       target.locator('xpath=self::*[not(self::input)] | self::input/ancestor::label').first().tap(),
     )

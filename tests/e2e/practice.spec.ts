@@ -77,7 +77,7 @@ test('a tiller that knocks: rocked, measured, and no way that leaves its pin in'
   ])
   await openJob(page, `/jobs/${id}`)
   await page.keyboard.press('Alt+6')
-  await expect(page.locator('.desk')).toContainText(/‘Rod only’ is ruled out: .*crank pin: 24\.880 mm/)
+  await expect(page.locator('.rail')).toContainText(/‘Rod only’ is ruled out: .*crank pin: 24\.880 mm/)
   // saved and read again it stands as it stood, and it does not go back as mended
   await page.keyboard.press('Alt+9')
   await chip(page, 'It goes out', 'Mended, all clear').click()

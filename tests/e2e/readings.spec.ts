@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, group, makeSafe, openForm, openJob, pick } from './bench'
+import { atTheBench, chip, freshJob, group, makeSafe, openForm, openJob, openLog, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -31,11 +31,12 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await expect(page.locator('.desk')).toContainText('run it first')
   // a picture taken in the form is logged with it, and stands beside it
   await page
-    .locator('.oil input[type=file]')
+    .locator('[data-form=oil] input[type=file]')
     .setInputFiles({ name: 'stick.png', mimeType: 'image/png', buffer: readFileSync('docs/screenshots/today.png') })
   await expect(page.getByRole('img', { name: 'Taken now' })).toBeVisible()
   await page.getByRole('button', { name: /Log the oil/ }).click()
-  await expect(page.locator('.log').getByRole('img', { name: 'Photo of it' }).first()).toBeVisible()
+  await expect((await openLog(page)).getByRole('img', { name: 'Photo of it' }).first()).toBeVisible()
+  await page.locator('.log').getByRole('button', { name: 'Close' }).click()
   await expect(page.locator('.stop')).toHaveCount(0)
   // pressure warm under a rule of thumb: looked at first, and heard by the diagnosis
   await page.keyboard.press('Alt+3')
@@ -77,7 +78,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await page.getByRole('button', { name: /Log the fasteners/ }).click()
   await expect(page.locator('.log')).toContainText('front bolt loose at 4.00 N·m')
   await openJob(page, `/jobs/${id}`)
-  await expect(page.locator('.log').getByRole('button', { name: /^All \d+ lines/ })).toBeVisible()
+  await expect(page.locator('.log').getByRole('button', { name: /^All \d+ lines?/ })).toBeVisible()
 })
 
 test('what is looked at again stands on the card and on Today when it is due, and is closed by what answers it', async ({

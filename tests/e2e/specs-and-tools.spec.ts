@@ -26,7 +26,7 @@ test('two sources that disagree are both kept and marked, and the chosen one jud
   await expect(page.getByLabel('Use this one').nth(1)).toBeChecked()
   await expect(page.getByLabel('Why this one')).toHaveValue('read on three sound ones here')
   await openJob(page, `/jobs/${await jobNumbered(request, 208)}`)
-  await (await findings(page)).locator('summary').filter({ hasText: 'Compression' }).click()
+  await (await findings(page)).getByRole('button').filter({ hasText: 'Compression' }).click()
   await expect(page.locator('.rail')).toContainText("beside it maker's figure 9.00 bar")
 })
 
@@ -56,7 +56,7 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
   await chip(page, 'Read how', 'In mm').click()
   await page.getByLabel("Reads, as in this machine's fill table").fill('20')
   await expect(page.locator('.rail')).toContainText('Oil between the marks')
-  await (await findings(page)).locator('summary').filter({ hasText: 'Oil between the marks' }).click()
+  await (await findings(page)).getByRole('button').filter({ hasText: 'Oil between the marks' }).click()
   await expect(page.locator('.rail')).toContainText('500 mL')
 })
 

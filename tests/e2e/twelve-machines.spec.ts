@@ -404,7 +404,7 @@ const MACHINES: Machine[] = [
 
 async function touch(page: Page, [how, first, second]: Touch): Promise<void> {
   const desk = page.locator('.desk')
-  if (how === 'type') await page.getByLabel(first, { exact: true }).fill(second)
+  if (how === 'type') await page.getByLabel(first, { exact: true }).filter({ visible: true }).fill(second)
   else if (how === 'chip') await chip(page, first, second).click()
   else if (how === 'pick') await pick(page, first, second)
   else if (how === 'word') await desk.getByText(first, { exact: true }).first().click()

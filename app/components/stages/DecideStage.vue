@@ -46,6 +46,7 @@ const spread = computed((): Curve[] =>
     .map((d, i) => ({
       name: nameOf(d.id),
       tone: TONES[i] ?? 'ink',
+      peak: true,
       points: d.spread.map(s => ({ x: s.at, y: s.share })),
     })),
 )

@@ -172,9 +172,18 @@ const next = computed(() => {
   }
 }
 @media (max-width: 700px) {
-  .tabbed {
-    grid-template-columns: minmax(0, 1fr);
-    align-content: start;
+  .tabbed:not(.row) {
+    display: flex;
+    flex-direction: column;
+  }
+  .tabbed:not(.narrow, .row) .aside {
+    display: contents;
+  }
+  .aside > :deep(.checks) {
+    margin: 8px 14px 0;
+  }
+  .aside > :deep(.marks) {
+    order: 2;
   }
   .aside {
     border-right: 0;

@@ -6,6 +6,7 @@ import { timeToDecide } from '#core/condition/cause'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'
 import { PART_PLANS } from '#core/teardown/parts'
+import type { PartKey } from '#core/teardown/parts'
 import { DISPOSITIONS, PART_GROUPS } from '#core/teardown/partPlan'
 import { partName, placeKey, placesOf } from '#core/teardown/places'
 import { trapsOf } from '#core/teardown/traps'
@@ -67,6 +68,9 @@ onMounted(() => {
 const condemnedNow = computed(() =>
   parts.value.filter(p => ['replace', 'machine'].includes(standing.value.get(p.key)?.body.disposition ?? '')),
 )
+/** what was seen on a part, in words */
+const seenOn = (p: { key: string; part: PartKey }): string =>
+  (standing.value.get(p.key)?.body.seen ?? []).map(k => PART_PLANS[p.part].look[k]).join(', ')
 const owed = computed(() => sheet.assessment.value?.owed ?? [])
 const LISTED = 3
 const owedAll = ref(false)
@@ -93,7 +97,8 @@ const traps = computed(() => trapsOf(facts.value))
 <template>
   <div class="parts">
     <div class="engine">
-      <form v-if="deciding.length" class="owed" @submit.prevent="goOn">
+      <h2 class="sr">The engine, part by part</h2>
+      <form v-if="deciding.length" class="goon" @submit.prevent="goOn">
         <h3>Stop here, or go on?</h3>
         <p>
           Condemned: {{ deciding.join(', ') }}. That may settle it already. Stripping further costs hours; say what it
@@ -109,12 +114,12 @@ const traps = computed(() => trapsOf(facts.value))
       <div v-if="condemnedNow.length || owed.length" class="lists">
         <section v-if="condemnedNow.length">
           <h3 class="past">Condemned, {{ condemnedNow.length }}</h3>
-          <ElButton v-for="p in condemnedNow.slice(0, LISTED)" :key="p.key" link class="link" @click="open = p.key">{{
-            partName(p.part, p.place)
-          }}</ElButton>
+          <ElButton v-for="p in condemnedNow.slice(0, LISTED)" :key="p.key" link class="link" @click="open = p.key"
+            >{{ partName(p.part, p.place) }}<small v-if="seenOn(p)">: {{ seenOn(p) }}</small></ElButton
+          >
           <p v-if="condemnedNow.length > LISTED" class="lab">{{ condemnedNow.length - LISTED }} more below</p>
         </section>
-        <section v-if="owed.length">
+        <section v-if="owed.length" class="owed">
           <h3>Still owed: {{ owed.length }}</h3>
           <ul>
             <li v-for="o in owedAll ? owed : owed.slice(0, LISTED)" :key="o.entryId + o.text" :title="o.text">
@@ -173,14 +178,7 @@ const traps = computed(() => trapsOf(facts.value))
           ><ArrowRight width="18" aria-hidden="true"
         /></ElButton>
       </div>
-      <p v-if="standing.get(inHand.key)?.body.seen.length" class="note">
-        {{
-          standing
-            .get(inHand.key)!
-            .body.seen.map(k => PART_PLANS[inHand!.part].look[k])
-            .join(', ')
-        }}
-      </p>
+      <p v-if="seenOn(inHand)" class="note">{{ seenOn(inHand) }}</p>
       <PartEditor
         :key="`${inHand.key}-${standing.get(inHand.key)?.id}`"
         :part="inHand.part"
@@ -334,7 +332,7 @@ h3 {
 .said :deep(.st.past) {
   color: var(--past);
 }
-.owed {
+.goon {
   border-left: 4px solid var(--near);
   background: var(--near-wash);
   padding: 8px 14px;
