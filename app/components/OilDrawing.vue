@@ -118,7 +118,16 @@ const inkOf = computed(() =>
       />
       <text :x="glass ? 172 : 80" :y="y(p) + 5" font-size="16" fill="var(--ink)">{{ name }}</text>
       <text v-if="amount" :x="glass ? 172 : 112" :y="y(p) + (glass ? 22 : 5)" font-size="14" fill="var(--ink-2)">
-        {{ amount }}
+        {{ amount.split(', ')[0] }}
+      </text>
+      <text
+        v-if="amount.includes(', ')"
+        :x="glass ? 172 : 112"
+        :y="y(p) + (glass ? 39 : 22)"
+        font-size="14"
+        fill="var(--ink-2)"
+      >
+        {{ amount.split(', ')[1] }}
       </text>
     </g>
     <g v-if="shown !== null">

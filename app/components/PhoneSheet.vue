@@ -1,8 +1,16 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+
 /** Where the verdict has no room beside the work: a sheet from below. The worst stop and what leads stay in sight while it is down. */
 const sheet = useSheet()
 const { likely, verdict } = useNextMoves()
 const up = ref(false)
+const closed = useTemplateRef<HTMLElement>('closed')
+const { height } = useElementSize(closed, undefined, { box: 'border-box' })
+/** what stays in sight above it knows how high it is while it is down */
+watch(height, now => {
+  if (!up.value && now) document.documentElement.style.setProperty('--under', `${Math.round(now)}px`)
+})
 type Part = 'verdict' | 'findings' | 'log'
 const part = ref<Part>('verdict')
 const stops = computed(() => sheet.assessment.value?.stops ?? [])
@@ -30,7 +38,7 @@ watch([sheet.begun, sheet.correction, sheet.stage, sheet.form], () => {
 <template>
   <div class="under" @keydown.esc="up = false">
     <div v-if="up" class="shade" @click="up = false" />
-    <aside class="sheetup" :class="{ up }" aria-label="Verdict">
+    <aside ref="closed" class="sheetup" :class="{ up }" aria-label="Verdict">
       <button
         type="button"
         class="grip"
@@ -95,7 +103,7 @@ watch([sheet.begun, sheet.correction, sheet.stage, sheet.form], () => {
   max-height: 80dvh;
 }
 .room {
-  height: 176px;
+  height: calc(var(--under, 130px) + 40px);
 }
 .shade {
   position: fixed;

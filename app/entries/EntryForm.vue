@@ -88,7 +88,7 @@ h2:focus {
 }
 @media (max-width: 1000px) {
   .place:not(:empty) {
-    bottom: 130px;
+    bottom: var(--under, 130px);
   }
 }
 </style>

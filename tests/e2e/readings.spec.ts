@@ -56,7 +56,7 @@ test('what a bench reads has a place: pressure, drain-down, laboratory, another 
   await page.keyboard.press('Alt+4')
   await openForm(page, 'Laboratory')
   await chip(page, 'Taken from', 'Sump').click()
-  await page.getByLabel('Laboratory', { exact: true }).fill('Quay laboratory')
+  await page.getByRole('textbox', { name: 'Laboratory', exact: true }).fill('Quay laboratory')
   await page.getByRole('button', { name: 'Another figure' }).click()
   await page.getByLabel('What', { exact: true }).fill('Iron')
   await page.getByLabel('Figure', { exact: true }).fill('120')

@@ -365,7 +365,7 @@ dl {
 }
 @media (max-width: 1000px) {
   .place:not(:empty) {
-    bottom: 130px;
+    bottom: var(--under, 130px);
   }
 }
 @media (max-width: 700px) {

@@ -148,6 +148,11 @@ watch(
               {{ cash(judged.paper.high, true) }}; charged {{ cash(charge(judged.mean), true) }}</span
             >
           </p>
+          <Protectors
+            v-if="judged?.mends"
+            :option="o"
+            :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)"
+          />
         </ElTabPane>
         <ElTabPane
           v-if="session.mayLog('option') && (tab === 'new' || !options.length)"
@@ -209,11 +214,6 @@ watch(
             @logged="checking = null"
           />
           <CrankPaths />
-          <Protectors
-            v-if="base && judged?.mends"
-            :option="base"
-            :invested="judged.mean + (sheet.assessment.value?.spend.total ?? 0)"
-          />
           <KeepList v-if="givesUp" />
           <StageMarks v-if="session.mayLog('stage')" stage="decide" />
         </ElTabPane>
@@ -326,7 +326,7 @@ h2:focus {
 }
 @media (max-width: 1000px) {
   .place:not(:empty) {
-    bottom: 130px;
+    bottom: var(--under, 130px);
   }
 }
 .cols {
