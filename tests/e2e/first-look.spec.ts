@@ -9,7 +9,7 @@ test.beforeEach(async ({ page, request }) => {
 type Act = (target: Locator) => Promise<void>
 /** The whole first look, each part logged; `act` is a finger or the keyboard. */
 async function lookItOver(page: Page, act: Act): Promise<void> {
-  const log = page.locator('.log')
+  const log = page.locator('.logged')
   const button = (name: string | RegExp) => page.getByRole('button', { name })
   const fold = button(/Make safe, \d/)
   if (await fold.isVisible()) await act(fold)

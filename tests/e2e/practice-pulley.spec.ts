@@ -152,7 +152,7 @@ test('a mower with a rusted pulley: the cap, the fire, an unlined bore, and a ne
   await expect(page.locator('.rail')).toContainText(/‘Rings’ is ruled out: .*cylinder and bore/)
   await expect(page.locator('.rail')).toContainText(/‘Rebore’ is ruled out: .*an unlined bore has no size/)
   await expect(page.locator('.body')).toContainText('37 %')
-  await expect(page.locator('.desk')).toContainText(
+  await expect(page.locator('.rail')).toContainText(
     'With €119.60 put in already it comes to €359.40, 56.2 % of its value.',
   )
   await expect(page.locator('[data-test=lean] .head')).toContainText('Repower')
