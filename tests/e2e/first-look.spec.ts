@@ -51,7 +51,7 @@ async function lookItOver(page: Page, act: Act): Promise<void> {
   await act(page.getByRole('radio', { name: 'All the time' }))
   await act(button(/Log the smoke/))
   await expect(log).toContainText('blue, all the time')
-  await expect(page.locator('.rail')).toContainText("Don't start it")
+  await expect(page.locator('.rail, .sheetup')).toContainText("Don't start it")
   await expect(page.locator('.rail')).toContainText('not done: compression, lash, leak-down')
 }
 
