@@ -52,7 +52,16 @@ async function lookItOver(page: Page, act: Act): Promise<void> {
   await act(button(/Log the smoke/))
   await expect(log).toContainText('blue, all the time')
   await expect(page.locator('.rail, .sheetup')).toContainText("Don't start it")
-  await expect(page.locator('.rail')).toContainText('not done: compression, lash, leak-down')
+  // on a telephone the findings lie in the sheet from below
+  const up = button('Take the verdict up')
+  if (await up.isVisible()) {
+    await page.locator('.worst').getByRole('button').tap()
+    await page
+      .locator('.parts')
+      .getByText(/^Findings/)
+      .tap()
+  }
+  await expect(page.locator('.rail, .sheetup')).toContainText('not done: compression, lash, leak-down')
 }
 
 test.describe('with a finger on a telephone', () => {
