@@ -247,9 +247,8 @@ function correct(e: Entry): void {
   }
   .log.all {
     position: absolute;
-    left: 0;
-    bottom: 0;
-    right: var(--rail);
+    /* its place in the grid ends where the verdict begins */
+    inset: auto 0 0;
     height: min(400px, 70%);
     z-index: 6;
     display: flex;

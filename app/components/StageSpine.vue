@@ -131,7 +131,7 @@ svg {
 .key {
   position: absolute;
   right: 5px;
-  bottom: 5px;
+  bottom: 1px;
   border: 0;
   background: none;
   padding: 0;
