@@ -1,17 +1,11 @@
 <script setup lang="ts">
-import { keptOf } from '#core/entries/kept'
-import { answerBody, DONT_KNOW, questionsFor } from '#core/entries/claim/questions'
+import { answerBody, DONT_KNOW } from '#core/entries/claim/questions'
 import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
 /** The counter's questions three at a time. An answer is a claim until it was checked; answered otherwise it is put right. */
 const sheet = useSheet()
 const AT_A_TIME = 3
-const all = computed(() =>
-  questionsFor(keptOf(sheet.inForce.value).complaint.at(-1)?.body.about ?? null, sheet.job.value.facts),
-)
-const claims = computed(
-  () => new Map(keptOf(sheet.inForce.value).claim.flatMap(c => (c.body.topic ? [[c.body.topic, c] as const] : []))),
-)
+const { questions: all, claims, left } = useCounterQuestions()
 const answered = (id: string): boolean => claims.value.has(id)
 const firstOpen = (): number => {
   const i = all.value.findIndex(q => !answered(q.id))
@@ -19,7 +13,6 @@ const firstOpen = (): number => {
 }
 const from = ref(firstOpen())
 const three = computed(() => all.value.slice(from.value, from.value + AT_A_TIME))
-const left = computed(() => all.value.filter(q => !answered(q.id)))
 const typed = ref<Record<string, string>>({})
 /** what stands, and what is typed over it */
 const answers = computed({

@@ -36,7 +36,7 @@ const place = computed(() => props.tabs.findIndex(t => t.form === props.on) + 1)
         <ElButton
           v-for="t in g.tabs"
           :key="t.form"
-          class="check"
+          class="pickrow"
           :class="{ on: on === t.form }"
           :aria-pressed="on === t.form"
           @click="emit('pick', t.form)"
@@ -75,31 +75,7 @@ const place = computed(() => props.tabs.findIndex(t => t.form === props.on) + 1)
 .rows .lab {
   padding: 8px 12px 3px 16px;
 }
-.check.el-button.el-button {
-  width: 100%;
-  border: 0;
-  border-bottom: 1px solid var(--rule);
-  border-left: 4px solid transparent;
-  border-radius: 0;
-  background: none;
-  padding: 2px 10px 2px 12px;
-}
-.check :deep(> span) {
-  display: flex;
-  width: 100%;
-  justify-content: space-between;
-  gap: 8px;
-}
-.check.on.el-button.el-button {
-  background: var(--sheet);
-  border-left-color: var(--petrol);
-  font-weight: 600;
-}
-.check:hover .name {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.check :deep(.st) {
+.pickrow :deep(.st) {
   font-size: 14px;
   white-space: nowrap;
 }

@@ -13,14 +13,14 @@ const props = defineProps<{
 const model = defineModel<T | null>({ required: true })
 const id = useId()
 const all = computed(() => Object.entries(props.options) as [T, string][])
+/** those that stand side by side: all, or what is chosen and what comes first */
 const beside = computed(() => {
   const { first } = props
-  if (!first) return null
-  const shown = new Set<T>([...(model.value ? [model.value] : []), ...first].slice(0, Math.max(3, first.length)))
-  return shown
+  const shown = first && [...(model.value ? [model.value] : []), ...first].slice(0, Math.max(3, first.length))
+  return (key: T): boolean => shown?.includes(key) ?? true
 })
-const entries = computed(() => (beside.value ? all.value.filter(([k]) => beside.value?.has(k)) : all.value))
-const others = computed(() => (beside.value ? all.value.filter(([k]) => !beside.value?.has(k)) : []))
+const entries = computed(() => all.value.filter(([key]) => beside.value(key)))
+const others = computed(() => all.value.filter(([key]) => !beside.value(key)))
 /** the answer itself is heard on its way down: the component lets it rise no further */
 function press({ target }: Event, value: T): void {
   if (!props.needed && target instanceof HTMLInputElement && model.value === value) model.value = null
@@ -113,8 +113,8 @@ function press({ target }: Event, value: T): void {
 }
 .tall svg {
   position: absolute;
-  right: 4px;
-  top: 4px;
+  right: 1px;
+  top: 2px;
 }
 @media (max-width: 640px) {
   .chips {

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
 import { moneyText } from '#core/units/money'
 import { RULE_WORDS } from '#core/verdict/verdict'
 
 /** The verdict: which way and why, the one fact that would be worth knowing first, what would turn it, and what is not certain. */
 const sheet = useSheet()
 const tab = useDecideTab(sheet.job.value.id)
-const chosen = useLocalStorage<string>(`remedium:option:${sheet.job.value.id}`, '')
+const chosen = useChosenWay(sheet.job.value.id)
 const a = computed(() => sheet.assessment.value)
 const verdict = computed(() => a.value?.decision.verdict)
 const look = computed(() => verdict.value?.looks[0])

@@ -1,10 +1,31 @@
 <script setup lang="ts">
+import type { Check } from '#core/catalogue'
+
 /** What to look at next, why, and what could follow it. */
 defineProps<{
   /** only the one look */
   short?: boolean
 }>()
-const { a, lead, then, start, may, skipping, skipReason, skipFault, skip } = useNextMoves()
+const { sheet, a, lead, then, start, may } = useNextMoves()
+const skipping = ref(false)
+const skipReason = ref('')
+const skipFault = ref('')
+async function skip(check: Check): Promise<void> {
+  if (!skipReason.value.trim()) {
+    skipFault.value = 'Say in a few words why it is left out.'
+    return
+  }
+  const outcome = await sheet.log({
+    kind: 'check',
+    how: 'by_eye',
+    body: { check: check.id, found: [], absent: [], skipped: skipReason.value, note: null },
+  })
+  skipFault.value = outcome.ok ? '' : outcome.message
+  if (outcome.ok) {
+    skipping.value = false
+    skipReason.value = ''
+  }
+}
 </script>
 
 <template>
@@ -57,13 +78,6 @@ h2.lab {
 .min {
   white-space: nowrap;
 }
-.askedfor {
-  display: grid;
-  grid-template-columns: 20px 1fr;
-  gap: 4px;
-  align-items: baseline;
-  font-weight: 500;
-}
 .short {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
@@ -86,26 +100,6 @@ h2.lab {
   font-size: 14px;
   color: var(--ink-2);
   margin: 2px 0 8px;
-}
-.likely li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0 8px;
-  padding: 3px 0;
-  font-weight: 500;
-}
-.likely i {
-  grid-column: 1 / -1;
-  height: 5px;
-  background: var(--track);
-}
-.likely i b {
-  display: block;
-  height: 100%;
-  background: var(--ink);
-}
-.flat.el-button.el-button {
-  padding: 0;
 }
 .caution {
   color: var(--near);
@@ -148,17 +142,5 @@ h2.lab {
 .then .link.el-button.el-button {
   padding: 0;
   text-align: left;
-}
-.head {
-  font: 600 20px/1.2 var(--label);
-  margin-bottom: 6px;
-  overflow-wrap: anywhere;
-}
-.flip {
-  font-size: 14px;
-  margin-top: 6px;
-}
-.flip b {
-  font-weight: 600;
 }
 </style>

@@ -56,21 +56,12 @@ section:last-child {
 h2.lab {
   margin-bottom: 5px;
 }
-[data-test='next'] {
-  background: var(--petrol-wash);
-}
-.min {
-  white-space: nowrap;
-}
 .askedfor {
   display: grid;
   grid-template-columns: 20px 1fr;
   gap: 4px;
   align-items: baseline;
   font-weight: 500;
-}
-.nexttitle {
-  font-size: 16px;
 }
 .why {
   font-size: 14px;
@@ -96,45 +87,6 @@ h2.lab {
 }
 .flat.el-button.el-button {
   padding: 0;
-}
-.caution {
-  color: var(--near);
-}
-.skip {
-  display: grid;
-  gap: 6px;
-  margin-top: 8px;
-}
-.then2 {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  margin-top: 9px;
-  font-size: 14px;
-}
-.then2 > * {
-  padding: 4px 6px 4px 0;
-  border-top: 1px solid var(--rule);
-}
-.then2 dd {
-  color: var(--ink-2);
-}
-.waits {
-  color: var(--ink-2);
-  font-size: 14px;
-}
-.waits small {
-  display: block;
-  font-size: 14px;
-}
-.then {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  border-top: 1px solid var(--rule);
-}
-.then .link.el-button.el-button {
-  padding: 0;
-  text-align: left;
 }
 .head {
   font: 600 20px/1.2 var(--label);

@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@vueuse/core'
 import { charged } from '#core/verdict/spend'
 import type { SimResult } from '#core/estimate/simulate'
 import { moneyText, toMajor, toMinor } from '#core/units/money'
@@ -19,7 +18,7 @@ export function useDeciding() {
 
   const verdict = computed(() => decision.value?.verdict)
 
-  const chosen = useLocalStorage<string>(`remedium:option:${sheet.job.value.id}`, '')
+  const chosen = useChosenWay(sheet.job.value.id)
 
   const adding = ref<Way | null>(null)
 

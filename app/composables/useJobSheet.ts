@@ -7,6 +7,9 @@ import type { JobDiagnosis } from '#core/diagnosis/diagnoseJob'
 import type { BodyOf, Entry, EntryKind } from '#core/entries/types'
 import { entriesInForce } from '#core/log/entry'
 import type { JobFile } from '#core/entries/file'
+import { keptOf } from '#core/entries/kept'
+import type { Move } from '#core/next/line'
+import { lineOf } from '#core/next/line'
 import type { Refused } from '#core/gates'
 import { rulesHere } from '#core/entries/rule_here/rulesHere'
 import type { ShopPolicy } from '#core/engine/policy'
@@ -35,6 +38,8 @@ export interface JobSheet {
   /** the size that is to be taken next, where another form asks for it */
   measureItem: Ref<MeasureItem | null>
   inForce: ComputedRef<Entry[]>
+  /** what could be looked at or done next, in the order in which a master would */
+  moves: ComputedRef<Move[]>
   /** what is being typed counts in the judgement */
   typing: ComputedRef<boolean>
   stage: ComputedRef<Stage>
@@ -103,6 +108,22 @@ export function useJobSheet(first: JobPage): JobSheet {
     () => typed.value,
   )
   const inForce = computed(() => entriesInForce(job.value.entries))
+  const policy = computed(() => rulesHere(shop.policy, inForce.value))
+  const moves = computed((): Move[] => {
+    const a = assessment.value
+    return a
+      ? lineOf(
+          {
+            looks: a.next,
+            stops: a.stops,
+            fact: (a.approved ? undefined : a.decision.verdict?.looks.find(l => l.pays)) ?? null,
+            currency: policy.value.currency,
+            named: keptOf(inForce.value).cause_found.length > 0,
+          },
+          diagnosis.value ?? { next: [], proved: null },
+        )
+      : []
+  })
   const kept = useStoredPlace(first.id)
   // the stage that was in hand when the job was opened: logging does not turn the page
   watch(assessment, a => {
@@ -214,7 +235,8 @@ export function useJobSheet(first: JobPage): JobSheet {
   return {
     job,
     file,
-    policy: computed(() => rulesHere(shop.policy, inForce.value)),
+    policy,
+    moves,
     assessment,
     diagnosis,
     unjudged,

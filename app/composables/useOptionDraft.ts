@@ -242,7 +242,6 @@ export function useOptionDraft(props: { base?: Entry; way?: Way }, emit: (name: 
     bought,
     hits,
     hitName,
-    picked,
     typed,
     add,
     submit,

@@ -4,7 +4,6 @@ import { describe } from '#core/entries/say'
 import type { EntryKind } from '#core/entries/types'
 import { FACES } from '~/entries/faces'
 import { correctable } from '~/composables/useJobSheet'
-import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
 /** The form of one kind of entry: drawn, or its list of fields; above it what was read last. */
 const props = defineProps<{ form: EntryKind; title?: string }>()
@@ -15,8 +14,7 @@ const shop = useShopStore()
 const face = computed(() => FACES[props.form])
 const last = computed(() => (face.value?.lists ? undefined : sheet.inForce.value.findLast(e => e.kind === props.form)))
 const mark = computed(() => sheet.assessment.value?.judgements.find(j => j.entryId === last.value?.id)?.mark)
-const place = useTemplateRef<HTMLElement>('place')
-provide(PINNED_FOOT, { place, holder: ref(null) })
+const place = usePinnedFoot()
 const when = computed(() => {
   const at = dayjs(last.value?.at)
   return at.format(at.isSame(dayjs(), 'day') ? 'HH:mm' : 'D MMM')
@@ -40,7 +38,7 @@ const when = computed(() => {
       <component :is="face.beside" v-if="face?.beside" class="beside" />
       <slot />
     </div>
-    <div ref="place" class="place" />
+    <div ref="place" class="pinnedfoot" />
   </div>
 </template>
 
@@ -77,18 +75,5 @@ h2:focus {
 }
 .beside {
   margin-top: 18px;
-}
-.place:not(:empty) {
-  border-top: 1px solid var(--rule);
-  background: var(--sheet);
-  padding: 8px 0;
-  position: sticky;
-  bottom: 0;
-  z-index: 2;
-}
-@media (max-width: 1000px) {
-  .place:not(:empty) {
-    bottom: var(--under, 130px);
-  }
 }
 </style>

@@ -1,7 +1,7 @@
 import type { Entry, EntryOf } from '../entries/types'
 import type { DecisionView } from '../verdict/verdict'
 import type { FrozenOption } from '../entries/approval/schema'
-import { entriesInForce } from '../log/entry'
+import { entriesInForce, standsFor } from '../log/entry'
 import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
 import type { KeyOf } from '../words/keys'
@@ -63,10 +63,8 @@ export function changeOrder({ approved, decision }: Decided, entries: Entry[]): 
   if (!approved) return null
   const { frozen, optionEntryId } = approved.body
   // the way that was agreed, as it stands after every correction
-  let id = optionEntryId
-  for (let next = entries.find(e => e.supersedes === id); next; next = entries.find(e => e.supersedes === id))
-    id = next.id
-  const now = decision.options.find(o => o.entryId === id)
+  const stands = standsFor(entries, optionEntryId)
+  const now = decision.options.find(o => o.entryId === stands?.id)
   return now && now.mean > frozen.p90 + 1e-9 ? { agreed: frozen.p90, now: now.mean } : null
 }
 

@@ -137,7 +137,7 @@ function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string
     throw new Refusal(422, 'The entry to be corrected is not on this job.', [
       { field: 'supersedes', message: 'Choose an entry of this job.' },
     ])
-  if (target.kind === 'void' && entry.kind !== 'void') return checkPutBack(db, entry, target)
+  if (target.kind === 'void' && entry.kind !== 'void') return checkPutBack(db, jobId, entry, target)
   if (target.kind === 'void')
     throw new Refusal(422, "An undoing can't itself be undone: put back what it undid.", [
       { field: 'supersedes', message: 'Choose an entry that still stands.' },
@@ -157,13 +157,13 @@ function checkTarget(db: Database, jobId: string, entry: Entry, targetId: string
 }
 
 /** A finding that was undone by mistake comes back as it was, in the place of its undoing; an intention is logged anew and passes its gates anew. */
-function checkPutBack(db: Database, entry: Entry, undoing: EntryRow): void {
+function checkPutBack(db: Database, jobId: string, entry: Entry, undoing: EntryRow): void {
   const was = undoing.supersedes === null ? undefined : row<EntryRow>(db, ENTRY, undoing.supersedes)
+  const stored = was && read(db, was)
+  // the same but for its id, who puts it back, and what it stands in the place of
+  const { id, by, supersedes } = entry
   const same =
-    was?.kind === entry.kind &&
-    was.at === entry.at &&
-    was.how === entry.how &&
-    JSON.stringify(JSON.parse(was.body)) === JSON.stringify(entry.body)
+    stored && readable(stored) && canonical(jobId, { ...stored, id, by, supersedes }) === canonical(jobId, entry)
   if (!same || !roomOf(entry).finding)
     throw new Refusal(422, 'Only a finding comes back in the place of its undoing, word by word. Log it again.', [
       { field: 'supersedes', message: 'Choose an entry that still stands, or none.' },

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { keptOf } from '#core/entries/kept'
 import type { ClaimCheckBody } from '#core/entries/claim_check/schema'
-import { questionsFor } from '#core/entries/claim/questions'
 import { describe } from '#core/entries/say'
 import {
   BEARINGS,
@@ -24,7 +23,6 @@ import {
 import { watchesOf } from '#core/condition/watches'
 import { CLAIM_FROM } from '#core/words/looks'
 import { CLAIM_STATES } from '#core/words/counter'
-import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
 const sheet = useSheet()
 const job = computed(() => sheet.job.value)
@@ -96,19 +94,15 @@ watch(
   },
   { immediate: true },
 )
-const answers = computed(() => {
-  const all = questionsFor(keptOf(sheet.inForce.value).complaint.at(-1)?.body.about ?? null, job.value.facts)
-  const known = new Set(claims.value.map(c => c.body.topic))
-  return { all: all.length, given: all.filter(q => known.has(q.id)).length }
-})
+const { questions, left } = useCounterQuestions()
 const terms = computed(() => keptOf(sheet.inForce.value).terms.at(-1)?.body)
 const unchecked = computed(() => claims.value.filter(c => !checkOf(c.id)).length)
 const groups = computed((): { key: Group; title: string; said: string; done: boolean }[] => [
   {
     key: 'complaint',
     title: 'Complaint, questions',
-    said: `${answers.value.given} of ${answers.value.all}`,
-    done: answers.value.given === answers.value.all,
+    said: `${questions.value.length - left.value.length} of ${questions.value.length}`,
+    done: left.value.length === 0,
   },
   { key: 'machine', title: 'Owner, machine', said: job.value.history.length ? 'known' : 'new here', done: true },
   {
@@ -149,8 +143,7 @@ async function pick(key: Group): Promise<void> {
   await nextTick()
   heading.value?.focus()
 }
-const place = useTemplateRef<HTMLElement>('place')
-provide(PINNED_FOOT, { place, holder: ref(null) })
+const place = usePinnedFoot()
 </script>
 
 <template>
@@ -160,7 +153,7 @@ provide(PINNED_FOOT, { place, holder: ref(null) })
       <ElButton
         v-for="g in groups"
         :key="g.key"
-        class="group"
+        class="pickrow"
         :class="{ on: g.key === group }"
         :aria-pressed="g.key === group"
         @click="pick(g.key)"
@@ -250,7 +243,7 @@ provide(PINNED_FOOT, { place, holder: ref(null) })
         </template>
         <PhotoStrip v-else />
       </div>
-      <div ref="place" class="place" />
+      <div ref="place" class="pinnedfoot" />
     </div>
   </div>
 </template>
@@ -270,25 +263,6 @@ provide(PINNED_FOOT, { place, holder: ref(null) })
 .groups > .lab {
   padding: 8px 12px 3px 16px;
 }
-.group.el-button.el-button {
-  border: 0;
-  border-bottom: 1px solid var(--rule);
-  border-left: 4px solid transparent;
-  border-radius: 0;
-  background: none;
-  padding: 2px 10px 2px 12px;
-}
-.group :deep(> span) {
-  width: 100%;
-}
-.group .name {
-  flex: 1;
-}
-.group.on.el-button.el-button {
-  background: var(--sheet);
-  border-left-color: var(--petrol);
-  font-weight: 600;
-}
 .hint {
   padding: 12px 16px;
 }
@@ -307,14 +281,6 @@ provide(PINNED_FOOT, { place, holder: ref(null) })
 }
 h2:focus {
   outline: none;
-}
-.place:not(:empty) {
-  border-top: 1px solid var(--rule);
-  background: var(--sheet);
-  padding: 8px 0;
-  position: sticky;
-  bottom: 0;
-  z-index: 2;
 }
 dl {
   display: grid;
@@ -361,11 +327,6 @@ dl {
     overflow-y: auto;
     padding: 2px 2px 12px;
     margin: 0 -2px;
-  }
-}
-@media (max-width: 1000px) {
-  .place:not(:empty) {
-    bottom: var(--under, 130px);
   }
 }
 @media (max-width: 700px) {

@@ -3,7 +3,6 @@ import { changeOrder } from '#core/handover/quote'
 import { AGREED_HOW, WAYS } from '#core/words/deciding'
 import type { Way } from '#core/words/deciding'
 import type { Curve } from '~/components/CurveChart.vue'
-import { PINNED_FOOT } from '~/composables/usePinnedFoot'
 
 /** Every way on one money scale, and the lines of the one in hand; the verdict stands beside them. */
 const {
@@ -51,8 +50,7 @@ const spread = computed((): Curve[] =>
     })),
 )
 const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))
-const place = useTemplateRef<HTMLElement>('place')
-provide(PINNED_FOOT, { place, holder: ref(null) })
+const place = usePinnedFoot()
 const WAY = 'way:'
 /** the tab in hand: a way has its own by its id, which changes with each correction */
 const active = computed({
@@ -218,7 +216,7 @@ watch(
           <StageMarks v-if="session.mayLog('stage')" stage="decide" />
         </ElTabPane>
       </ElTabs>
-      <div ref="place" class="place" />
+      <div ref="place" class="pinnedfoot" />
     </div>
 
     <ElDialog v-model="dialog" title="What the owner agrees to" width="520px">
@@ -288,14 +286,6 @@ h2:focus {
   top: 0;
   z-index: 3;
 }
-.place:not(:empty) {
-  border-top: 1px solid var(--rule);
-  background: var(--sheet);
-  padding: 8px 0;
-  position: sticky;
-  bottom: 0;
-  z-index: 2;
-}
 @media screen and (min-width: 1001px) and (min-height: 560px) {
   .decide {
     height: calc(100% + 38px);
@@ -322,11 +312,6 @@ h2:focus {
   .ways :deep(.el-tabs__content) {
     overflow-y: auto;
     padding-bottom: 12px;
-  }
-}
-@media (max-width: 1000px) {
-  .place:not(:empty) {
-    bottom: var(--under, 130px);
   }
 }
 .cols {

@@ -24,7 +24,6 @@ const {
   bought,
   hits,
   hitName,
-  picked,
   typed,
   add,
   submit,
@@ -56,7 +55,6 @@ const {
             :list="bought(l.type) ? listId : undefined"
             autocomplete="off"
             @input="typed(l)"
-            @change="picked(l)"
         /></span>
         <span role="cell" class="kind"
           ><ElSelect v-model="l.type" :aria-label="`Kind of line ${i + 1}`"
