@@ -29,6 +29,9 @@ interface Result {
   named: string | null
   said: number
   ranked: string[]
+  inAll: string[]
+  putRight: boolean
+  mended: number
   checks: number
   minutes: number
   sureAt: number
@@ -66,6 +69,7 @@ function worked(n: number, way: string): Result {
   }
   return {
     ...{ way, archetype: a.id, faults: ids, sealed, named: w.named, said: w.said, ranked: w.ranked.slice(0, 4) },
+    ...{ inAll: w.inAll.slice(0, 4), putRight: w.putRight, mended: w.mended },
     ...{ checks: w.checks, minutes: w.minutes, sureAt: w.sureAt, money, harm: w.harm, lost: [...new Set(w.lost)] },
     nameable: ids.every(id => nameable(a, id)),
     danger: isDangerous(engine),
@@ -88,6 +92,15 @@ function told(line: Line, all: Result[], about: string): void {
   const pairs = all.filter(r => r.faults.length === 2 && r.nameable)
   const both = pairs.filter(r => r.faults.every(f => r.ranked.includes(f)))
   line('both of two among four', `${about}, ${pairs.length} pairs`, pct(both.length, pairs.length))
+  const inTurn = pairs.filter(r => r.faults.every(f => r.inAll.includes(f)))
+  line('the same, mended one after the other', about, pct(inTurn.length, pairs.length))
+  const faulty = all.filter(r => r.faults.length && r.nameable)
+  const right = faulty.filter(r => r.putRight)
+  line(
+    'put right: what it came for is gone',
+    `${about}, ${mean(right.map(r => r.mended))} causes mended`,
+    pct(right.length, faulty.length),
+  )
   const sound = all.filter(r => !r.faults.length)
   line(
     'named a cause on a sound engine',

@@ -34,6 +34,10 @@ const mine = (l: Likely): boolean => Math.abs(l.prior - l.cataloguePrior) > 0.00
 <template>
   <section v-if="d" class="like" aria-label="What it looks like">
     <h2>What it looks like <span class="lab">several can be true</span></h2>
+    <p v-if="d.mended.length" class="note" data-test="mended">
+      Mended: {{ d.mended.map(c => c.name.toLowerCase()).join(', ') }}. Something is still there, so this is what is
+      left: what that would show counts again once it was looked at after the work.
+    </p>
     <p v-if="RESTS_ON[d.basis]" :class="d.basis === 'cant_say' ? 'bar' : 'note'" data-test="rests-on">
       {{ RESTS_ON[d.basis] }}
     </p>

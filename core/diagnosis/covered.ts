@@ -22,7 +22,14 @@ export interface Cover {
 }
 
 /** Room for forward tables, bytes: where they don't all fit, one in so many is kept, and the rest are computed again on the way back. */
-const ROOM = 40e6
+const ROOM = 8e6
+
+/** One piece of memory for the tables of every sum, made larger when one needs it: what each threw away would be given back late. */
+let room = new Float64Array(0)
+function tablesOf(count: number, size: number): Float64Array[] {
+  if (room.length < count * size) room = new Float64Array(count * size)
+  return Array.from({ length: count }, (_, i) => room.subarray(i * size, (i + 1) * size))
+}
 
 /**
  * Exact noisy-OR by covered sets: T[U] is the chance that exactly the positives in U are covered so far and no negative shows. One pass
@@ -42,13 +49,14 @@ export function cover(
   const size = 2 ** leaks.length
   const n = coverers.length
   const apart = Math.max(1, Math.ceil((n * size * 8) / ROOM))
-  const kept = new Map<number, Float64Array>()
-  let table = new Float64Array(size)
+  const kept = Math.ceil(n / apart)
+  const tables = tablesOf(kept + apart + 2, size)
+  const [table, scratch] = tables.slice(kept + apart) as [Float64Array, Float64Array]
+  table.fill(0)
   table[0] = 1
   for (const [bit, leak] of leaks.entries()) spread(table, bit, leak)
-  const scratch = new Float64Array(size)
   for (let k = 0; k < n; k++) {
-    if (k % apart === 0) kept.set(k, table.slice())
+    if (k % apart === 0) tables[k / apart]?.set(table)
     forward(table, scratch, coverers[k] as Coverer)
   }
   const reached = table.slice()
@@ -64,15 +72,15 @@ export function cover(
   const rest = ends.slice()
   for (let from = Math.floor((n - 1) / apart) * apart; from >= 0; from -= apart) {
     const to = Math.min(n, from + apart)
-    const tables = [kept.get(from) as Float64Array]
+    const block = [tables[from / apart] as Float64Array, ...tables.slice(kept, kept + apart)]
     for (let k = from; k < to - 1; k++) {
-      table = (tables[k - from] as Float64Array).slice()
-      forward(table, scratch, coverers[k] as Coverer)
-      tables.push(table)
+      const next = block[k - from + 1] as Float64Array
+      next.set(block[k - from] as Float64Array)
+      forward(next, scratch, coverers[k] as Coverer)
     }
     for (let k = to - 1; k >= from; k--) {
       const cause = coverers[k] as Coverer
-      const there = partThere(tables[k - from] as Float64Array, scratch, cause)
+      const there = partThere(block[k - from] as Float64Array, scratch, cause)
       joint[k] = dot(there, rest)
       for (let f = 0; f < without.length; f++)
         (without[f] as { joint: Float64Array }).joint[k] = dotWithout(there, rest, 1 << f)

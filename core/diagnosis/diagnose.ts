@@ -90,7 +90,10 @@ export function likelihoodWords(p: number): string {
   return 'hardly'
 }
 
-/** What it looks like, what speaks for and against it, and what to look at next. Pure and deterministic. */
+/**
+ * What it looks like, what speaks for and against it, and what to look at next. Pure and deterministic.
+ * @param gone causes that it can't be any more
+ */
 export function diagnose(
   facts: EngineFacts,
   reports: Report[],
@@ -98,9 +101,10 @@ export function diagnose(
   skipped: ReadonlySet<string> = new Set(),
   openAtOnce = false,
   kind: MachineKind | null = null,
+  gone: readonly string[] = [],
 ): Diagnosis {
   const before = asFound(reports)
-  const built = build(facts, counts, causesLacking(kind, before))
+  const built = build(facts, counts, [...causesLacking(kind, before), ...gone])
   const { causes, network, signAt } = built
   const found = notParked(before, facts)
   const { used, leftOut } = tellingReports(found)

@@ -32,8 +32,9 @@ export function treeOf(
   skipped: ReadonlySet<string> = new Set(),
   depth = 3,
   kind: MachineKind | null = null,
+  gone: readonly string[] = [],
 ): TreeNode {
-  return branch({ facts, counts, skipped, kind }, reports, depth, true)
+  return branch({ facts, counts, skipped, kind, gone }, reports, depth, true)
 }
 
 interface Engine {
@@ -41,14 +42,16 @@ interface Engine {
   counts: ShopCounts | null
   skipped: ReadonlySet<string>
   kind: MachineKind | null
+  /** causes that it can't be any more */
+  gone: readonly string[]
 }
 
 function branch(engine: Engine, reports: Report[], depth: number, root: boolean): TreeNode {
-  const { facts, counts, skipped, kind } = engine
+  const { facts, counts, skipped, kind, gone } = engine
   const {
     likely: [first],
     next,
-  } = diagnose(facts, reports, counts, skipped, false, kind)
+  } = diagnose(facts, reports, counts, skipped, false, kind, gone)
   const lead = first ? { name: first.cause.name, p: first.p } : null
   const step = next.find(s => s.waits === null) ?? next[0]
   if (depth <= 0 || !step || (!root && lead && lead.p >= SETTLED)) return { lead, check: null, branches: [] }

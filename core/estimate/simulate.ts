@@ -103,6 +103,14 @@ export function quantiles(likely: number): Float64Array {
   return table
 }
 
+/** What the draws are summed on, wiped for each way: a job is judged often, and memory of this size is given back late. */
+const sheets: Float64Array[] = []
+function sheetOf(k: number, draws: number): Float64Array {
+  const known = sheets[k]
+  if (known?.length === draws) return known.fill(0)
+  return (sheets[k] = new Float64Array(draws))
+}
+
 interface Ready {
   chance: number
   a: number
@@ -137,8 +145,8 @@ export function simulate(options: SimOption[], policy: ShopPolicy, draws = 10_00
           sale: line.type === 'sale',
         })
     }
-  const costs = options.map(() => new Float64Array(draws))
-  const brought = options.map(() => new Float64Array(draws))
+  const costs = options.map((_, o) => sheetOf(2 * o, draws))
+  const brought = options.map((_, o) => sheetOf(2 * o + 1, draws))
   let state = seed >>> 0
   for (const fact of facts.values()) {
     const [first, ...others] = fact.ways.map(o => (fact.sale ? brought[o] : costs[o]) as Float64Array)

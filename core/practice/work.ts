@@ -1,5 +1,5 @@
 import { assess } from '../assess'
-import { CAUSE_BY_ID, CHECK_BY_ID, fits } from '../catalogue'
+import { CAUSE_BY_ID, CHECK_BY_ID, fits, SIGNS } from '../catalogue'
 import { diagnoseJob } from '../diagnosis/diagnoseJob'
 import type { JobDiagnosis } from '../diagnosis/diagnoseJob'
 import { DEFAULT_POLICY } from '../engine/policy'
@@ -17,6 +17,7 @@ import type { PracticeEngine } from './engine'
 import { FAULTS } from './faults'
 import type { Observation } from './observe'
 import { hasCheck, observe } from './observe'
+import { COMPLAINTS, truth } from './truth'
 
 /** Enough is known to name it. Shop judgement. */
 const SURE = 0.9
@@ -24,6 +25,8 @@ const SURE = 0.9
 const MOST_MINUTES = 240
 /** And no longer than this for what the cause that is named does not explain, minutes. */
 const MOST_LOOKED_ON = 60
+/** Nobody mends more than this by guess: then somebody else looks at it. */
+const MOST_MENDED = 3
 
 /** How the next check is chosen; null: give up and name what leads. */
 export type Picking = (d: JobDiagnosis, open: readonly string[], file: JobFile) => string | null
@@ -69,11 +72,16 @@ export const bitsAlone: Picking = (d, open) =>
 export const fixedOrder: Picking = (_d, open) => open.find(id => !CHECK_BY_ID.get(id)?.opens) ?? open[0] ?? null
 
 export interface Worked {
-  /** what it was named in the end, and how sure that was */
+  /** what it was named first, and how sure that was */
   named: string | null
   said: number
-  /** the causes in the order in which they stood at the end */
+  /** the causes in the order in which they stood when the first was named */
   ranked: string[]
+  /** what was mended, one after the other, and then the causes as they stood at the end */
+  inAll: string[]
+  /** what it came for is gone */
+  putRight: boolean
+  mended: number
   checks: number
   minutes: number
   /** minutes after which it was named, and stayed so */
@@ -105,13 +113,16 @@ export function work(engine: PracticeEngine, pick: Picking): Worked {
   const lost: string[] = []
   let current = act(engine, 'make_safe').engine
   let [minutes, harm] = [0, 0]
+  const log = (...drafts: object[]): void => {
+    file.entries.push(...drafts.map((draft, i) => entry(draft, file.entries.length + i + 1)))
+  }
   const see = (check: string): void => {
     const o = observe(current, check)
     const { entries, lost: gone } = entriesOf(o, a, observed)
     observed.push(o)
     lost.push(...gone)
     minutes += o.minutes
-    file.entries.push(...entries.map((draft, i) => entry(draft, file.entries.length + i + 1)))
+    log(...entries)
     const acted = o.status === 'ok' ? doneTo(current, check) : null
     if (!acted) return
     harm += acted.harm.reduce((sum, h) => sum + h.money, 0)
@@ -122,33 +133,69 @@ export function work(engine: PracticeEngine, pick: Picking): Worked {
     id => id !== 'story' && hasCheck(a, id) && fits(CHECK_BY_ID.get(id)?.needs, facts),
   )
   const lacking = [...CHECK_BY_ID.keys()].filter(id => !all.includes(id))
-  let sure = null as { cause: string; minutes: number } | null
-  for (;;) {
-    const d = diagnoseJob(file, lacking)
-    // what the model can't have is no wrong name of it
-    d.likely = d.likely.filter(l => l.cause.id in FAULTS)
-    const open = all.filter(id => !observed.some(o => o.check === id))
-    const lead = d.likely[0]
-    // named is what leads once it explains what was seen: two faults are easily taken for one
-    if ((lead?.p ?? 0) < SURE) sure = null
-    else if (sure?.cause !== lead?.cause.id) sure = { cause: lead?.cause.id ?? '', minutes }
-    const looked = sure ? minutes - sure.minutes : 0
-    const done = (sure && (!d.unexplained.length || looked >= MOST_LOOKED_ON)) || minutes >= MOST_MINUTES
-    const next = done ? null : pick(d, open, file)
-    if (next) {
+  /** looks until a cause can be named, or nobody would look any longer */
+  const look = (from: number): { d: JobDiagnosis; sureAt: number } => {
+    const started = minutes
+    let sure = null as { cause: string; minutes: number } | null
+    for (;;) {
+      const d = diagnoseJob(file, lacking)
+      // what the model can't have is no wrong name of it
+      d.likely = d.likely.filter(l => l.cause.id in FAULTS)
+      // what a mended cause makes show is looked at again
+      const again = new Set(d.mended.flatMap(c => Object.values(c.shows).flat()).map(sign => SIGNS.get(sign)?.check))
+      const seen = (id: string): boolean => observed.slice(again.has(id) ? from : 0).some(o => o.check === id)
+      const open = all.filter(id => !seen(id))
+      const lead = d.likely[0]
+      // named is what leads once it explains what was seen: two faults are easily taken for one
+      if ((lead?.p ?? 0) < SURE) sure = null
+      else if (sure?.cause !== lead?.cause.id) sure = { cause: lead?.cause.id ?? '', minutes }
+      const looked = sure ? minutes - sure.minutes : 0
+      const done = (sure && (!d.unexplained.length || looked >= MOST_LOOKED_ON)) || minutes - started >= MOST_MINUTES
+      const next = done ? null : pick(d, open, file)
+      if (!next) return { d, sureAt: sure?.minutes ?? minutes }
       see(next)
-      continue
-    }
-    return {
-      named: lead?.cause.id ?? null,
-      said: lead?.p ?? 0,
-      ranked: d.likely.map(l => l.cause.id),
-      checks: observed.length,
-      sureAt: sure?.minutes ?? minutes,
-      ...{ minutes, harm, observed, lost, file, engine: current },
     }
   }
+  const first = look(0)
+  const atFirst = { checks: observed.length, minutes, sureAt: first.sureAt }
+  const mended: string[] = []
+  let { d } = first
+  let putRight = false
+  const before = current
+  while (mended.length < MOST_MENDED) {
+    const cause = d.likely[0]?.cause.id
+    if (!cause) break
+    current = act(current, 'repair', { cause }).engine
+    mended.push(cause)
+    // what it still does is tried, as its owner would
+    const still = truth(a, current.hidden.x).filter(sign => (COMPLAINTS as readonly string[]).includes(sign))
+    log(namedAs(cause), WORK, tried(still))
+    putRight = !still.length
+    d = putRight ? diagnoseJob(file, lacking) : look(observed.length).d
+    if (putRight) break
+  }
+  return {
+    named: first.d.likely[0]?.cause.id ?? null,
+    said: first.d.likely[0]?.p ?? 0,
+    ranked: first.d.likely.map(l => l.cause.id),
+    inAll: [...new Set([...mended, ...d.likely.map(l => l.cause.id)])],
+    ...{ ...atFirst, putRight, mended: mended.length, harm, observed, lost, file, engine: before },
+  }
 }
+
+const namedAs = (causeId: string): object => ({
+  ...{ kind: 'cause_found', how: null },
+  body: { causeId, text: null, proof: 'probable', missing: null, chain: [] },
+})
+/** Whatever was mended, the log knows that something was. */
+const WORK = { kind: 'work', how: null, body: { did: 'repaired', parts: ['throttle'], answers: [], note: null } }
+const tried = (still: readonly string[]): object => ({
+  ...{ kind: 'check', how: 'by_eye' },
+  body: {
+    ...{ check: 'story', found: still, absent: COMPLAINTS.filter(sign => !still.includes(sign)) },
+    ...{ skipped: null, note: null },
+  },
+})
 
 /** Whether the catalogue could name a cause on this engine at all. */
 export const nameable = (a: Archetype, cause: string): boolean => {

@@ -254,6 +254,17 @@ test('a high level is smelt with one touch; one line of thought stands in the ra
   await openJob(page, `/jobs/${held}`)
   await expect(leading(page)).toContainText('Valve held open, no lash')
   await expect(leading(page)).toContainText('Gone since the work')
+  // named, mended, and it still does not start: the others are judged without it
+  await logged(page, held, 'cause_found', {
+    ...{ causeId: 'valve_held', text: null, proof: 'probable', missing: null, chain: [] },
+  })
+  await logged(page, held, 'work', { did: 'set', parts: ['throttle'], answers: [], note: null })
+  const still = { check: 'story', found: ['says_wont_start'], absent: [], skipped: null, note: null }
+  await logged(page, held, 'check', still, 'by_eye')
+  await openJob(page, `/jobs/${held}`)
+  await page.keyboard.press('Alt+3')
+  await expect(page.locator('[data-test=mended]')).toContainText('Mended: valve held open, no lash.')
+  await expect(leading(page)).not.toContainText('Valve held open')
 })
 
 /** The level alone: the smell is left to its own check. */
