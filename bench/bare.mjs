@@ -5,6 +5,7 @@ import {
   createApp,
   createRouter,
   defineEventHandler,
+  getRouterParam,
   readRawBody,
   setHeader,
   setResponseStatus,
@@ -32,7 +33,7 @@ const router = createRouter()
 router.get(
   '/jobs/:id',
   defineEventHandler(event => {
-    rows.all(process.env.BARE_JOB)
+    rows.all(getRouterParam(event, 'id'))
     for (const [k, v] of headers) setHeader(event, k, v)
     return json
   }),
@@ -44,7 +45,7 @@ router.post(
     db.transaction(() =>
       add.run(
         e.id,
-        process.env.BARE_JOB,
+        getRouterParam(event, 'id'),
         e.kind,
         e.at,
         e.by,

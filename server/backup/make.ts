@@ -40,6 +40,8 @@ export interface BackupAsked {
 export class BackupError extends Error {}
 
 const MB = 1024 * 1024
+/** A piece of a file in memory; the packer's own would be sixteen times that, and several lie there at once. */
+const READ_AT_ONCE = MB
 /** Of those made before a change of the database. */
 const MIGRATION_KEPT = 3
 
@@ -79,10 +81,10 @@ export async function makeBackup({
     writeFileSync(join(staging, 'manifest.json'), JSON.stringify(manifest, null, 1), { mode: 0o600 })
     const name = backupName(madeAt, reason)
     const part = join(folder, `.making-${name}`)
-    await create({ cwd: staging, file: part, gzip: { level: 2 }, portable: true, mode: 0o600 } as never, [
-      'manifest.json',
-      ...files.map(f => f.name),
-    ])
+    await create(
+      { cwd: staging, file: part, gzip: { level: 2 }, portable: true, mode: 0o600, maxReadSize: READ_AT_ONCE } as never,
+      ['manifest.json', ...files.map(f => f.name)],
+    )
     await readBack(part, files)
     sync(part)
     const sha256 = await hashOfFile(part)
@@ -181,6 +183,7 @@ async function readBack(archive: string, files: Manifest['files']): Promise<void
   const found = new Map<string, number>()
   await list({
     file: archive,
+    maxReadSize: READ_AT_ONCE,
     onReadEntry: entry => {
       found.set(entry.path, entry.size)
       entry.resume()

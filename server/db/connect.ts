@@ -1,4 +1,8 @@
+import { isMainThread } from 'node:worker_threads'
 import Database from 'better-sqlite3'
+
+/** What a connection of a thread keeps in memory of the file, kB. */
+const THREAD_PAGES_KB = 4000
 
 /**
  * A connection to a shop's file, set as every one of them is: what is acknowledged is on disk.
@@ -6,8 +10,10 @@ import Database from 'better-sqlite3'
  */
 export function connect(file: string, { readonly = false } = {}): Database.Database {
   const db = new Database(file, { readonly, fileMustExist: true, timeout: 5000 })
-  if (readonly) return db
   try {
+    // pages that a thread keeps by itself: the system keeps them too, for all of them
+    if (!isMainThread) db.pragma(`cache_size = -${THREAD_PAGES_KB}`)
+    if (readonly) return db
     db.pragma('journal_mode = WAL')
     db.pragma('synchronous = FULL')
     db.pragma('foreign_keys = ON')

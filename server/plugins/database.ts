@@ -18,8 +18,10 @@ export default defineNitroPlugin(nitro => {
   judgedBy(build)
   keepShopClock()
   sayFirstLink()
-  const refresh = (): Promise<boolean> => runAside<boolean>('heads', { build, budgetMs: 250 })
-  const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), warmUp(), followReplica(), tidyDaily()]
+  const { warm, stop } = warmUp()
+  // one thread starts after the other: two at once would keep from the first requests what they run on
+  const refresh = (): Promise<boolean> => warm.then(() => runAside<boolean>('heads', { build, budgetMs: 250 }))
+  const stops = [keepHeads(useDb(), refresh), backUpNightly(), watchStorage(), stop, followReplica(), tidyDaily()]
   nitro.hooks.hook('close', async () => {
     for (const stop of stops) stop()
     await endPool()
@@ -40,8 +42,8 @@ function sayFirstLink(): void {
   }
 }
 
-/** Once it answers, the logs of open jobs are read a few entries at a time: nobody waits longer than a slice. Beside it, one diagnosis is made for nobody. */
-function warmUp(): () => void {
+/** Once it answers, the logs of open jobs are read a few entries at a time: nobody waits longer than a slice. Beside it, one diagnosis is made for nobody, and `warm` says when. */
+function warmUp(): { warm: Promise<void>; stop(): void } {
   const MOST = 4000
   const SLICE_MS = 6
   const PAUSE_MS = 10
@@ -59,12 +61,20 @@ function warmUp(): () => void {
     timer = setTimeout(slice, PAUSE_MS).unref()
   }
   timer = setTimeout(slice, 400).unref()
-  const thread = setTimeout(() => {
-    void runAside('warm', {}).catch(error => console.error('The thread that judges can not be warmed:', error))
-  }, 100).unref()
-  return () => {
-    clearTimeout(timer)
-    clearTimeout(thread)
+  let thread: NodeJS.Timeout
+  const warm = new Promise<void>(done => {
+    thread = setTimeout(() => {
+      void runAside('warm', {})
+        .catch(error => console.error('The thread that judges can not be warmed:', error))
+        .then(() => done())
+    }, 200).unref()
+  })
+  return {
+    warm,
+    stop() {
+      clearTimeout(timer)
+      clearTimeout(thread)
+    },
   }
 }
 
@@ -74,7 +84,7 @@ function watchStorage(): () => void {
     void runAside<string | null>('quickCheck', {})
       .then(fault => fault && foundDamaged(fault))
       .catch(() => undefined)
-  }, 3000)
+  }, 6000)
   const timer = setInterval(storageNow, 5000)
   check.unref()
   timer.unref()

@@ -12,26 +12,35 @@ export const workerFile = (): string =>
     ? join(process.cwd(), '.nuxt/worker.mjs')
     : join(dirname(process.argv[1] ?? fileURLToPath(import.meta.url)), 'worker.mjs')
 
-/** What takes longer than this is stopped, and said: others wait behind it. Somebody waits for what is `asked`; the house is kept beside. */
+/** What takes longer than this is stopped, and said: others wait behind it. Somebody waits for what is `asked`; the lines of Today follow; the house is kept beside. */
 const TASKS = {
   asked: { paper: 30_000, assessment: 20_000, diagnosis: 20_000, alike: 20_000, warm: 20_000 },
-  house: { backup: 3_600_000, quickCheck: 600_000, tidy: 600_000, heads: 60_000 },
+  lines: { heads: 60_000 },
+  house: { backup: 3_600_000, quickCheck: 600_000, tidy: 600_000 },
 }
 type Pool = keyof typeof TASKS
-type Task = keyof (typeof TASKS)['asked'] | keyof (typeof TASKS)['house']
-const LIMIT_MS: Record<Task, number> = { ...TASKS.asked, ...TASKS.house }
-const poolOf = (task: Task): Pool => (task in TASKS.asked ? 'asked' : 'house')
+type Task = { [P in Pool]: keyof (typeof TASKS)[P] }[Pool]
+const LIMIT_MS: Record<Task, number> = { ...TASKS.asked, ...TASKS.lines, ...TASKS.house }
+const poolOf = (task: Task): Pool => (Object.keys(TASKS) as Pool[]).find(name => task in TASKS[name]) as Pool
+
+/**
+ * Threads of each: who judges stays warm (a first diagnosis on a cold one takes most of a second), and no more judge at a time than leave the
+ * server a processor and its memory.
+ */
+const THREADS: Record<Pool, { minThreads: number; maxThreads: number }> = {
+  asked: { minThreads: 1, maxThreads: 2 },
+  lines: { minThreads: 1, maxThreads: 1 },
+  house: { minThreads: 0, maxThreads: 1 },
+}
 
 const pools = new Map<Pool, Piscina>()
 
-/** One thread each is kept for as long as the server runs: a first diagnosis on a cold one takes most of a second. */
 function started(name: Pool): Piscina {
   const known = pools.get(name)
   if (known) return known
   const pool = new Piscina({
     filename: workerFile(),
-    minThreads: 1,
-    maxThreads: 2,
+    ...THREADS[name],
     idleTimeout: 30_000,
     maxQueue: 200,
     resourceLimits: { maxYoungGenerationSizeMb: 8 },

@@ -1,3 +1,4 @@
+import { setPriority } from 'node:os'
 import { join } from 'node:path'
 import { isMainThread } from 'node:worker_threads'
 import type { Database } from 'better-sqlite3'
@@ -70,6 +71,7 @@ export const quickCheck = ({ dataDir }: { dataDir: string }) => outcome(() => qu
 
 /** Pages of the file as SQLite checks them in a hurry; null when they are sound. */
 function quickly(dataDir: string): string | null {
+  standBack()
   const db = connect(join(dataDir, DATABASE_NAME), { readonly: true })
   try {
     return soundness(db, 'quick_check')
@@ -82,15 +84,27 @@ function quickly(dataDir: string): string | null {
   }
 }
 
-export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> => outcome(() => makeBackup(asked))
+export const backup = (asked: BackupAsked): Promise<Outcome<BackupLine>> =>
+  outcome(() => {
+    standBack()
+    return makeBackup(asked)
+  })
 
 const still = new Int32Array(new SharedArrayBuffer(4))
 /** An entry that waits for the file gets it: who writes again at once is always faster. */
 const breathe = (): unknown => Atomics.wait(still, 0, 0, 4)
 
+let back = false
+/** Lets those go first who wait at a page: on Linux a priority is a thread's own, elsewhere the whole server's and left alone. */
+function standBack(): void {
+  if (!back && !isMainThread && process.platform === 'linux') setPriority(0, 5)
+  back = true
+}
+
 /** Puts the newest words where they are found, and judges lines of Today again for a while. */
 export const heads = ({ dataDir, build, budgetMs }: { dataDir: string; build: string; budgetMs: number }) =>
   outcome(() => {
+    standBack()
     judgedBy(build)
     putWords(mine(dataDir, false), 1000, breathe)
     return refreshHeads(mine(dataDir, false), budgetMs)
