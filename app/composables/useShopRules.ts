@@ -5,6 +5,9 @@ export interface Draft extends Omit<
   ShopPolicy,
   | 'labourRateMinor'
   | 'taxPct'
+  | 'otherTaxPcts'
+  | 'payDays'
+  | 'firstBill'
   | 'altitudeM'
   | 'sharePct'
   | 'shareBore'
@@ -29,6 +32,9 @@ export interface Draft extends Omit<
   stand: string
   rate: string
   tax: string
+  taxes: string
+  pay: string
+  first: string
   altitude: string
   share: Record<UseClass, string>
   byBore: Record<keyof typeof BORE, string>
@@ -57,6 +63,9 @@ export function useShopRules() {
     backupsKept,
     idleMinutes,
     mixRatio,
+    otherTaxPcts,
+    payDays,
+    firstBill,
     ...p
   }: ShopPolicy): Draft => ({
     ...p,
@@ -70,6 +79,9 @@ export function useShopRules() {
     stand: String(standHours),
     rate: moneyField(p.labourRateMinor, p.currency),
     tax: String(p.taxPct),
+    taxes: otherTaxPcts.join('; '),
+    pay: String(payDays),
+    first: String(firstBill),
     altitude: String(p.altitudeM),
     share: texts(p.sharePct),
     byBore: texts(p.shareBore),
@@ -101,6 +113,9 @@ export function useShopRules() {
     const {
       rate,
       tax,
+      taxes,
+      pay,
+      first,
       altitude,
       share,
       byBore,
@@ -128,6 +143,12 @@ export function useShopRules() {
       idleMinutes: number(idle),
       priceDays: number(priceAge),
       taxPct: number(tax),
+      otherTaxPcts: taxes
+        .split(/[;\s]+/)
+        .filter(Boolean)
+        .map(number),
+      payDays: number(pay),
+      firstBill: number(first),
       standHours: number(stand),
       altitudeM: number(altitude),
       sharePct: numbers(share),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ROLES } from '#core/people/roles'
+import { PAPER_SIZES } from '#core/words/bill'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 
 const { draft, message, saved, fault, save, RULES, RULE_REASONS } = useShopRules()
@@ -77,6 +78,31 @@ useHead({ title: 'Shop' })
             :fault="fault('warnPct')"
           />
         </div>
+        <h3 class="gap">On an invoice</h3>
+        <div class="grid4 gap">
+          <PlainField v-model="draft.taxNumber" label="The shop’s tax number" :fault="fault('taxNumber')" /><PlainField
+            v-model="draft.taxes"
+            label="Other rates of tax"
+            suffix="%"
+            hint="Several with ; between: 5; 9.5"
+            :fault="fault('otherTaxPcts') || fault('otherTaxPcts.0') || fault('otherTaxPcts.1')"
+          /><PlainField
+            v-model="draft.pay"
+            label="To be paid within"
+            suffix="days"
+            inputmode="numeric"
+            hint="0: at once"
+            :fault="fault('payDays')"
+          /><PlainField
+            v-model="draft.first"
+            label="First number"
+            inputmode="numeric"
+            hint="Where the row begins; later ones follow."
+            :fault="fault('firstBill')"
+          />
+        </div>
+        <div class="gap" />
+        <ChipGroup v-model="draft.paperSize" label="Papers on" :options="PAPER_SIZES" needed />
         <p class="note reason">
           Thirty days, because suppliers change their lists by the month. Rounded up to a whole coin by default: a quote
           that ends in cents looks surer than it is, and a coarser step is yours to choose. Warned at 90 %: so much is
@@ -266,6 +292,7 @@ useHead({ title: 'Shop' })
         ><span v-if="saved" class="st good" role="status">● Kept. Every open job is judged by them from now on.</span>
       </div>
     </form>
+    <LazyTakingsDay v-if="may('payments')" />
     <CalendarLinks v-if="may('devices')" />
     <BackupList v-if="may('backups')" />
     <OutboxList v-if="may('ask')" />

@@ -1,5 +1,6 @@
 import type { BORE, EngineClass, UseClass } from './words'
 import type { SchoolKey, SchoolsChosen } from './schools'
+import type { PAPER_SIZES } from '../words/bill'
 import type { KeyOf } from '../words/keys'
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
@@ -13,6 +14,16 @@ export interface ShopPolicy {
   currency: string
   labourRateMinor: number
   taxPct: number
+  /** other rates that a line of a bill may bear, % */
+  otherTaxPcts: number[]
+  /** the shop's own, as it stands on its bills; empty: none */
+  taxNumber: string
+  /** days until a bill is to be paid; 0: at once */
+  payDays: number
+  /** number of the very first bill: a shop that goes on from another row begins there */
+  firstBill: number
+  /** sheet that papers are made for */
+  paperSize: KeyOf<typeof PAPER_SIZES>
   altitudeM: number
   pressureUnit: 'bar' | 'psi' | 'kPa'
   volumeUnit: 'mL' | 'L' | 'US_floz'
@@ -66,6 +77,11 @@ export const DEFAULT_POLICY: ShopPolicy = {
   currency: 'EUR',
   labourRateMinor: 6000,
   taxPct: 0,
+  otherTaxPcts: [],
+  taxNumber: '',
+  payDays: 0,
+  firstBill: 1,
+  paperSize: 'A4',
   altitudeM: 0,
   pressureUnit: 'bar',
   volumeUnit: 'mL',

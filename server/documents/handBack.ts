@@ -20,7 +20,7 @@ const nameIn =
   (id: string): string =>
     people.find(p => p.id === id)?.name ?? '?'
 
-/** The bill: each stretch of time, each part, what was agreed beside what it came to. */
+/** What a job came to so far, for the bench and the owner to look at: each stretch of time, each part, what was agreed beside. No bill: those have a number. */
 export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[], printedAt: Date) {
   const { stops } = assess(fileOf(view, policy))
   const inForce = entriesInForce(view.entries)
@@ -28,18 +28,24 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
   const cash = (minor: number): string => moneyText(toMajor(minor, policy.currency), policy.currency, true)
   const stuck = keptOf(inForce).fasteners.filter(e => e.body.stuck.length)
   return {
-    info: { title: `Invoice T ${view.number}`, author: printable(policy.shopName) },
+    info: { title: `What it came to, T ${view.number}`, author: printable(policy.shopName) },
     foot: printable(
-      `${policy.shopName || 'Remedium'} · invoice T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`,
+      `${policy.shopName || 'Remedium'} · what it came to, T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`,
     ),
     content: [
-      ...head(policy.shopName, policy.shopAddress, `Invoice T ${view.number}`, dayjs(printedAt).format('D MMM YYYY')),
+      ...head(
+        policy.shopName,
+        policy.shopAddress,
+        `What it came to, T ${view.number}`,
+        dayjs(printedAt).format('D MMM YYYY'),
+      ),
       ...standing(
         stops,
         notToRun(stops).length ? 'Not to be run' : 'Not to be done',
         nameIn(people),
         toldWords(inForce),
       ),
+      { text: 'As the log stands; this is no invoice.', color: SECOND },
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       ...block(`Labour, ${cash(policy.labourRateMinor)} an hour`, bill.labour),

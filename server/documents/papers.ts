@@ -1,11 +1,13 @@
 import type { Database } from 'better-sqlite3'
 import { assess } from '#core/assess'
+import { billById, jobBills } from '../db/bills'
 import { fileOf, jobView } from '../db/jobs'
 import { findPhoto } from '../db/photoFiles'
 import { knownPhoto } from '../db/photos'
 import { quoteById } from '../db/quotes'
 import { shelfItem } from '../db/shelf'
 import { peopleOf, policyOf } from '../db/shop'
+import { billPaper } from './bill'
 import { carePaper, invoicePaper } from './handBack'
 import { jobRecord } from './jobRecord'
 import type { MixLabel } from './labels'
@@ -29,22 +31,30 @@ export const PAPERS = {
   async record(db: Database, dataDir: string, { jobId }: { jobId: string }): Promise<Paper> {
     const view = jobView(db, jobId)
     const paper = jobRecord(view, policyOf(db), peopleOf(db), new Date(), pictures(db, dataDir))
-    return { name: `remedium-T${view.number}`, pdf: await pdfOf(paper) }
+    return { name: `remedium-T${view.number}`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
   },
   async quote(db: Database, dataDir: string, { jobId, quoteId }: { jobId: string; quoteId: string }): Promise<Paper> {
     const view = jobView(db, jobId)
     const paper = quotePaper(view, quoteById(db, view.id, quoteId), policyOf(db), pictures(db, dataDir))
-    return { name: `remedium-T${view.number}-quote`, pdf: await pdfOf(paper) }
+    return { name: `remedium-T${view.number}-quote`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
   },
   async invoice(db: Database, _dataDir: string, { jobId }: { jobId: string }): Promise<Paper> {
     const view = jobView(db, jobId)
     const paper = invoicePaper(view, policyOf(db), peopleOf(db), new Date())
-    return { name: `remedium-T${view.number}-invoice`, pdf: await pdfOf(paper) }
+    return { name: `remedium-T${view.number}-bill-so-far`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
+  },
+  async bill(db: Database, _dataDir: string, { jobId, billId }: { jobId: string; billId: string }): Promise<Paper> {
+    const view = jobView(db, jobId)
+    const bill = billById(db, view.id, billId)
+    const { payments, dueMinor } = jobBills(db, view.id)
+    const paper = billPaper(bill, view, payments, dueMinor)
+    const what = bill.kind === 'credit' ? 'credit-note' : 'invoice'
+    return { name: `remedium-${what}-${bill.number}`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
   },
   async care(db: Database, _dataDir: string, { jobId }: { jobId: string }): Promise<Paper> {
     const view = jobView(db, jobId)
     const paper = carePaper(view, policyOf(db), peopleOf(db), new Date())
-    return { name: `remedium-T${view.number}-care`, pdf: await pdfOf(paper) }
+    return { name: `remedium-T${view.number}-care`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
   },
   async tag(db: Database, _dataDir: string, { jobId, address }: { jobId: string; address: string }): Promise<Paper> {
     const view = jobView(db, jobId)

@@ -1,6 +1,7 @@
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from './pdfmake'
 import fonts from '#pdf-fonts'
+import type { ShopPolicy } from '#core/engine/policy'
 import type { Stop } from '#core/judgement'
 
 for (const [name, base64] of Object.entries(fonts)) pdfmake.virtualfs.writeFileSync(name, base64, 'base64')
@@ -25,10 +26,11 @@ export const PETROL = '#1d5768'
 /** A document as PDF bytes. */
 export async function pdfOf(
   content: Pick<TDocumentDefinitions, 'content' | 'info'> & { foot: string },
+  pageSize: ShopPolicy['paperSize'] = 'A4',
 ): Promise<Buffer> {
   return await pdfmake
     .createPdf({
-      pageSize: 'A4',
+      pageSize,
       pageMargins: [48, 44, 48, 52],
       defaultStyle: { font: 'Barlow', fontSize: 10, color: INK, lineHeight: 1.15 },
       info: content.info,

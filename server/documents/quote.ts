@@ -14,6 +14,9 @@ export function quotePaper(
 ) {
   const cash = (x: number): string => moneyText(x, quote.currency)
   const tag = `T ${view.number}`
+  // as it was asked, whatever the shop's rate is now
+  const taxPct = Object.values(quote.frozen)[0]?.taxPct ?? policy.taxPct
+  const taxWords = taxPct ? `Tax ${taxPct} % is in them.` : 'No tax is charged on them.'
   return {
     info: { title: `Quote ${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
     foot: printable(`${policy.shopName || 'Remedium'} · quote ${tag} · ${dayjs(createdAt).format('D MMM YYYY')}`),
@@ -66,7 +69,7 @@ export function quotePaper(
           ]),
       rule(),
       {
-        text: `Likely costs are estimates: eight times in ten the bill falls between the two figures. Tax ${policy.taxPct} % is in them.${quote.cap === null ? '' : ` We ask again before anything over ${cash(quote.cap)}.`}`,
+        text: `Likely costs are estimates: eight times in ten the bill falls between the two figures. ${taxWords}${quote.cap === null ? '' : ` We ask again before anything over ${cash(quote.cap)}.`}`,
         fontSize: 8,
         color: SECOND,
       },

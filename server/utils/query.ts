@@ -1,3 +1,4 @@
+import dayjs from 'dayjs'
 import type { EventHandlerRequest, H3Event } from 'h3'
 import { Refusal } from '../db/refusal'
 
@@ -13,4 +14,17 @@ export function beforeNumber(event: H3Event<EventHandlerRequest>): number {
       { field: 'before', message: 'Type a whole number.' },
     ])
   return number
+}
+
+/**
+ * A day of the shop's clock; without one, today.
+ * @throws Refusal 422
+ */
+export function askedDay(event: H3Event<EventHandlerRequest>): string {
+  const { day } = getQuery(event)
+  if (day === undefined) return dayjs().format('YYYY-MM-DD')
+  const said = String(day)
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(said) || dayjs(said).format('YYYY-MM-DD') !== said)
+    throw new Refusal(422, 'Which day: type it as 2026-05-31.', [{ field: 'day', message: 'Type a day, 2026-05-31.' }])
+  return said
 }

@@ -3,7 +3,8 @@ import { SCHOOLS } from '#core/engine/schools'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 import { pinFault } from '#core/people/pin'
 import { ROLES } from '#core/people/roles'
-import { idText, keyOf, shortText, versionText } from '#core/schema/words'
+import { count, idText, keyOf, shortText, versionText } from '#core/schema/words'
+import { PAPER_SIZES } from '#core/words/bill'
 import { z } from 'zod'
 
 export const pinText = z.string({ error: 'PIN: 4 to 8 figures.' }).superRefine((pin, context) => {
@@ -66,6 +67,19 @@ export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.stric
     .number({ error: 'Tax: type a figure in per cent.' })
     .min(0, "Tax can't be negative.")
     .max(100, "Tax can't be more than 100 %."),
+  otherTaxPcts: z
+    .array(
+      z
+        .number({ error: 'Other rates of tax: figures in per cent.' })
+        .min(0, 'Other rates of tax: none can be negative.')
+        .max(100, 'Other rates of tax: 100 % at the most.'),
+    )
+    .max(6, 'Six other rates of tax are the most.')
+    .default([]),
+  taxNumber: z.string().trim().max(40, "The shop's tax number can hold 40 characters.").default(''),
+  payDays: count('Days until a bill is paid', 0, 365).default(0),
+  firstBill: count('Number of the first bill', 1, 1e9).default(1),
+  paperSize: keyOf(PAPER_SIZES, 'Paper').default('A4'),
   altitudeM: z
     .number({ error: 'Height: type metres above the sea.' })
     .min(-500, 'Height must be at least −500 m.')

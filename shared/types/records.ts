@@ -1,3 +1,5 @@
+import type { BillDraft, GivenBill, Payment } from '#core/handover/bill'
+import type { ProposedBill } from '#core/handover/proposedBill'
 import type { BackupReason } from '#shared/backups'
 import type { z } from 'zod'
 import type { Assessment } from '#core/assess'
@@ -307,4 +309,30 @@ export interface BackupsView {
 export interface ShopState {
   storage: { words: string | null; refuses: boolean }
   backup: { lastAt: string | null; old: boolean; failed: BackupFailure | null }
+}
+
+/** The money of a job at the counter. */
+export interface JobBills {
+  proposed: ProposedBill
+  /** the owner as a bill would print it */
+  to: BillDraft['to']
+  bills: GivenBill[]
+  payments: Payment[]
+  /** smallest money units; less than nothing: to be paid back */
+  dueMinor: number
+}
+
+export interface TakingLine extends Payment {
+  jobId: string
+  number: number
+  machine: string
+  owner: string
+}
+/** What came over the counter on one day; smallest money units. */
+export interface Takings {
+  day: string
+  currency: string
+  lines: TakingLine[]
+  sums: { paidBy: Payment['paidBy']; minor: number }[]
+  totalMinor: number
 }

@@ -53,7 +53,8 @@ export async function pick(page: Page, label: string, word: string | number): Pr
   const options = page.getByRole('option').filter({ visible: true })
   // a stage that has just come up takes the focus to its heading, and a list that was open closes
   await expect(async () => {
-    if (!(await options.count())) await list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
+    if (!(await options.count()))
+      await list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
     await expect(options.first()).toBeVisible({ timeout: 2000 })
   }).toPass()
   await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()

@@ -3,7 +3,7 @@ import { keptOf } from '#core/entries/kept'
 import type { HandBackBody } from '#core/entries/hand_back/schema'
 import { notToRun } from '#core/judgement'
 import { revivedRefusal } from '#core/entries/hand_back/revived'
-import { handBackRefusal, handBackView } from '#core/entries/hand_back/refuse'
+import { handBackRefusal, handBackView, nothingDone } from '#core/entries/hand_back/refuse'
 import { HAND_BACK_WAYS } from '#core/words/deciding'
 import { careText } from '#core/handover/careText'
 
@@ -66,18 +66,19 @@ const refusedNow = computed(
     (handBackRefusal(a.value.stops, way.value, a.value.owed) ??
       (way.value === 'mended' ? revivedRefusal(sheet.inForce.value, sheet.policy.value) : null)),
 )
+/** mended, it says, and the log says of nothing that it was done */
+const idle = computed(() => way.value === 'mended' && nothingDone(sheet.inForce.value))
 const shop = useShopStore()
 const view = computed(() => a.value && handBackView(a.value.stops))
 const session = useSessionStore()
 const papers = computed(() =>
   (
     [
-      ['invoice.pdf', 'Invoice', 'payments'],
-      ['care.pdf', 'Care card', 'papers'],
-      ['lines.csv', 'Lines, CSV', 'papers'],
-      ['job.json', 'The job, JSON', 'papers'],
+      ['care.pdf', 'Care card'],
+      ['lines.csv', 'Lines, CSV'],
+      ['job.json', 'The job, JSON'],
     ] as const
-  ).filter(([, , right]) => session.may(right)),
+  ).filter(() => session.may('papers')),
 )
 const refused = computed(() => keptOf(sheet.inForce.value).refused)
 const care = computed(() =>
@@ -117,6 +118,10 @@ const care = computed(() =>
         give="A care page for the owner"
         shows="The care card as a page of its own, by an address that only the owner has."
       />
+    </section>
+    <section v-if="session.may('payments')" class="block">
+      <h2>The bill</h2>
+      <BillDesk />
     </section>
     <section v-if="session.mayLog('cause_found')" class="block">
       <h2>What it really was <span class="lab">the next job of this kind learns from it</span></h2>
@@ -162,6 +167,9 @@ const care = computed(() =>
           </li>
           <li v-if="!a.approved" class="near">◐ Nothing has been agreed with the owner.</li>
         </ul>
+        <p v-if="idle" class="near why" data-test="nothing-done">
+          ◐ Nothing is logged as done: no work, no part, no time. Log it on Build, or say below that nothing was done.
+        </p>
         <ChipGroup
           :model-value="way"
           label="It goes out"

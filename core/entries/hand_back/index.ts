@@ -1,5 +1,5 @@
 import type { Room } from '../room'
-import { handBackRefusal } from './refuse'
+import { handBackRefusal, nothingDone } from './refuse'
 import { revivedRefusal } from './revived'
 
 export const room: Room<'hand_back'> = {
@@ -13,6 +13,14 @@ export const room: Room<'hand_back'> = {
       supersedes === null
         ? (handBackRefusal(stops, body.way, owed) ?? (body.way === 'mended' ? revivedRefusal(inForce, policy) : null))
         : null
-    return message === null ? null : { message }
+    if (message !== null) return { message }
+    // asked, not forbidden: a machine may go as it came, and then it is said
+    return supersedes === null && body.way === 'mended' && !body.words && nothingDone(inForce)
+      ? {
+          message: 'Mended, and nothing is logged as done: log it on Build, or say in words that nothing was done.',
+          field: 'body.words',
+          hint: 'Say that nothing was done, or log what was.',
+        }
+      : null
   },
 }

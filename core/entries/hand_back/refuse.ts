@@ -1,5 +1,7 @@
 import type { Owed, Stop } from '../../judgement'
 import { notToRun } from '../../judgement'
+import { keptOf } from '../kept'
+import type { Entry } from '../types'
 import type { HandBackBody } from './schema'
 
 /** What holds a machine back from its owner, and what of it a named person answers for. */
@@ -52,4 +54,16 @@ export function handBackRefusal(stops: Stop[], way: HandBackBody['way'] = undefi
   return toSign.length
     ? `Before it is handed back, each of these is taken on by name, with a reason, at the top right. ${listed(toSign)}`
     : null
+}
+
+/** Whether a log says of nothing that it was done: no work, time, part, order or outside shop, nothing cured, filled, freed or set. */
+export function nothingDone(inForce: Entry[]): boolean {
+  const kept = keptOf(inForce)
+  const done = [kept.work, kept.spend, kept.fitted, kept.cure, kept.oil_change, kept.fluid, kept.outwork, kept.order]
+  return (
+    done.every(list => !list.length) &&
+    !kept.lash.some(e => e.body.state === 'set') &&
+    !kept.lock_step.some(e => e.body.result === 'freed' || e.body.result === 'liquid') &&
+    !kept.modification.some(e => e.body.state === 'put_right')
+  )
 }

@@ -44,7 +44,7 @@ describe('handing back', () => {
         'hand_back',
         {
           to: 'Nell',
-          words: null,
+          words: 'Only looked at',
           way,
           told: 'by telephone',
           disabled: 'plug lead tied off',
@@ -54,6 +54,11 @@ describe('handing back', () => {
       )
     const knock = [check('listen', ['knock_load'])]
     expect(at(out('mended'), [])).toBeNull()
+    // asked where the log says of nothing that it was done; whatever was done answers it
+    const silent = entry('hand_back', { to: 'Nell', words: null, way: 'mended' }, done)
+    expect(at(silent, [])).toMatch(/nothing is logged as done/)
+    const cleaned = entry('work', { did: 'cleaned', parts: ['fins'], answers: [], note: null }, done)
+    expect(at(silent, [cleaned])).toBeNull()
     expect(at(out('mended'), knock)).toMatch(/not mended.*big-end knock/i)
     expect(at(out('test_owed'), knock)).toMatch(/ready to be delivered/)
     expect(at(out('as_is'), knock)).toBeNull()

@@ -132,7 +132,7 @@ describe('each of them acts', () => {
     const dead = entry('complaint', { words: 'dead', since: null, about: 'wont_start' }, { how: 'claimed' })
     const back = entry('hand_back', {
       to: 'Ilse',
-      words: null,
+      words: 'Set, nothing else',
       way: 'mended',
       told: null,
       disabled: null,

@@ -41,7 +41,7 @@ const log = (job: string, kind: string, body: object, more: object = {}): Entry 
   return entry
 }
 const back = (job: string, way = 'mended'): Entry =>
-  log(job, 'hand_back', { to: 'N', words: null, way, told: 'said so', disabled: 'lead tied off', owed: [] })
+  log(job, 'hand_back', { to: 'N', words: 'as it came', way, told: 'said so', disabled: 'lead tied off', owed: [] })
 const named = (job: string, causeId: string | null, proof = 'probable', more: object = {}): Entry =>
   log(
     job,

@@ -1,0 +1,3 @@
+import { takingsOn } from '../db/bills'
+
+export default answer(event => takingsOn(useDb(), askedDay(event)))
