@@ -45,7 +45,7 @@ async function takeBack(): Promise<void> {
   await load()
 }
 
-const paid = reactive({ amount: '', paidBy: 'cash' as keyof typeof PAID_BY, note: '' })
+const paid = reactive({ amount: '', paidBy: 'cash' as PaidBy | '', note: '' })
 const faults = ref<Fault[]>([])
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 let paymentId = ulid()
@@ -102,7 +102,7 @@ const all = (): void => {
         hint="Paid back: with a minus"
         :fault="fault('minor')"
       /><ElButton v-if="now.dueMinor > 0" class="all" @click="all">All {{ cash(now.dueMinor) }}</ElButton
-      ><ChipGroup v-model="paid.paidBy" label="By" :options="PAID_BY" needed /><PlainField
+      ><PickField v-model="paid.paidBy" label="By" :options="PAID_BY" /><PlainField
         v-model="paid.note"
         label="Note"
         :fault="fault('note')"
@@ -121,7 +121,7 @@ const all = (): void => {
         now.dueMinor > 0
           ? `Still due: ${cash(now.dueMinor)}`
           : now.dueMinor < 0
-            ? live.length
+            ? now.bills.length
               ? `To be paid back: ${cash(-now.dueMinor)}`
               : `Paid ahead: ${cash(-now.dueMinor)}`
             : '● Paid'
@@ -162,7 +162,7 @@ const all = (): void => {
 }
 .pay {
   display: grid;
-  grid-template-columns: 150px auto minmax(0, auto) minmax(120px, 1fr) auto;
+  grid-template-columns: 150px auto 140px minmax(120px, 1fr) auto;
   gap: 10px;
   align-items: start;
 }

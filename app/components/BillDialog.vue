@@ -148,7 +148,13 @@ async function give(): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 12px;
-  align-items: end;
+  align-items: center;
+}
+.under {
+  align-items: start;
+}
+.under > .el-button {
+  margin-top: 22px;
 }
 .under > .field {
   width: 170px;

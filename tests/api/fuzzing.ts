@@ -77,6 +77,16 @@ const sound = (t: Target): Record<string, () => unknown> => ({
   'POST /api/shop/links': () => ({ id: ulid(), by: t.by }),
   'PUT /api/shop/links/[id]': () => ({ withdrawn: true, by: t.by }),
   'POST /api/jobs/[id]/links': () => ({ id: ulid(), by: t.by }),
+  'POST /api/jobs/[id]/bills': () => ({
+    ...{ id: ulid(), by: t.by },
+    bill: {
+      to: { name: 'Nell', contact: null, taxNumber: null },
+      lines: [{ text: 'Labour', detail: null, minor: 1000, taxPct: 20, discountPct: 5 }],
+      ...{ discountMinor: 10, tax: 'charged', taxWhy: null, payDays: 14, words: null },
+    },
+  }),
+  'POST /api/jobs/[id]/bills/[bill]/credit': () => ({ id: ulid(), by: t.by, why: 'wrong' }),
+  'POST /api/jobs/[id]/payments': () => ({ id: ulid(), by: t.by, minor: 500, paidBy: 'cash', note: null }),
   'POST /api/session/code': () => ({ code: 'ABCD' }),
   'POST /api/session/let-in': () => ({ code: 'ABCD', deviceName: 'Tablet' }),
   'POST /api/session/person': () => ({ personId: t.by, pin: '9301' }),

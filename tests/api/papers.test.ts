@@ -77,12 +77,49 @@ describe('papers, opened and read', () => {
     ])
       expect(quote).toContain(said)
     const invoice = await paper(`/api/jobs/${shop.jobId}/invoice.pdf`)
-    for (const said of ['Invoice T', 'Pulley soaked and pulled', '90 min', '€90.00', 'To pay'])
+    for (const said of ['What it came to, T', 'no invoice', 'Pulley soaked and pulled', '90 min', '€90.00', 'To pay'])
       expect(invoice).toContain(said)
     expect(await paper(`/api/jobs/${shop.jobId}/care.pdf`)).toContain('Fill in small portions and read again')
     expect(await paper(`/api/jobs/${shop.jobId}/record.pdf`)).toContain('Pulley soaked and pulled, 90 min')
     expect(await paper(`/api/jobs/${shop.jobId}/tag.pdf`)).toContain('Nell Brack')
     expect(link).toMatch(/\/q\/[\w-]{43}$/)
+  })
+  it('a bill is given once, numbered without a gap, answered by a credit note and paid in parts', async () => {
+    const url = `${server.url}/api/jobs/${shop.jobId}`
+    const { body: before } = await call(`${url}/bills`)
+    expect(before.bills).toEqual([])
+    expect(before.proposed.worked.map((l: { text: string }) => l.text)).toContain('Pulley soaked and pulled')
+    const bill = {
+      ...{ to: before.to, lines: before.proposed.worked, discountMinor: 0, tax: 'charged', taxWhy: null },
+      ...{ payDays: 14, words: null },
+    }
+    const sent = { id: ulid(), by: shop.by, bill }
+    const given = await call(`${url}/bills`, 'POST', sent)
+    expect([given.status, given.body.number, given.body.kind]).toEqual([201, 1, 'invoice'])
+    const again = await call(`${url}/bills`, 'POST', sent)
+    expect([again.status, again.body.number]).toEqual([200, 1])
+    const other = await call(`${url}/bills`, 'POST', { ...sent, bill: { ...bill, discountMinor: 1 } })
+    expect(other.status).toBe(409)
+    const wrong = await call(`${url}/bills`, 'POST', { ...sent, id: ulid(), bill: { ...bill, lines: [] } })
+    expect([wrong.status, wrong.body.fields[0].field]).toEqual([422, 'bill.lines'])
+    const printed = await paper(`/api/jobs/${shop.jobId}/bills/${given.body.id}/bill.pdf`)
+    for (const said of ['Invoice 1', 'Pulley soaked and pulled', 'To be paid by', 'Nell Brack'])
+      expect(printed).toContain(said)
+    expect(printed).not.toContain('Tax 0')
+    const pay = (minor: number) =>
+      call(`${url}/payments`, 'POST', { id: ulid(), by: shop.by, minor, paidBy: 'card', note: null })
+    expect((await pay(4000)).status).toBe(201)
+    expect((await pay(0)).body.fields[0].field).toBe('minor')
+    expect((await call(`${url}/bills`)).body.dueMinor).toBe(given.body.totalMinor - 4000)
+    const credit = await call(`${url}/bills/${given.body.id}/credit`, 'POST', {
+      ...{ id: ulid(), by: shop.by, why: 'billed to the wrong house' },
+    })
+    expect([credit.status, credit.body.number, credit.body.totalMinor]).toEqual([201, 2, -given.body.totalMinor])
+    expect(await paper(`/api/jobs/${shop.jobId}/bills/${credit.body.id}/bill.pdf`)).toContain('Takes back invoice 1')
+    const day = await call(`${server.url}/api/takings`)
+    expect(day.body).toMatchObject({ totalMinor: 4000, sums: [{ paidBy: 'card', minor: 4000 }] })
+    expect(await (await browse(`${server.url}/api/takings.csv`)).text()).toContain('Card,40,')
+    expect((await call(`${server.url}/api/takings?day=2026-02-30`)).status).toBe(422)
   })
   it("the owner's page through HTTP: shown, altered, answered once, from its own site only", async () => {
     const {

@@ -1,5 +1,18 @@
 import { expect, test } from './shop'
-import { atTheBench, chip, decideTab, group, jobNumbered, lean, makeSafe, openJob, openLog, pick } from './bench'
+import {
+  atTheBench,
+  chip,
+  decideTab,
+  freshJob,
+  group,
+  jobNumbered,
+  lean,
+  logged,
+  makeSafe,
+  openJob,
+  openLog,
+  pick,
+} from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -155,6 +168,53 @@ test('handing back is no mending while a stop stands; as it is, it goes out and 
   await page.goto('/')
   const out = page.getByRole('region', { name: /Out, not to be run/ })
   await expect(out).toContainText('T 215')
+})
+
+test('a bill is made, given with its number, paid, taken back by a credit note; the takings of the day show it', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'Belt slips', 'no_power')
+  await logged(page, id, 'spend', {
+    ...{ what: 'New belt fitted', startedAt: null, endedAt: null, minutes: 30, costMinor: 2000 },
+  })
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+9')
+  await page.getByRole('button', { name: 'Make the bill' }).click()
+  const dialog = page.getByRole('dialog', { name: 'The bill' })
+  await expect(dialog.getByRole('textbox', { name: 'Line 1' })).toHaveValue('New belt fitted')
+  await dialog.getByLabel('Less').first().fill('10')
+  await dialog.getByRole('button', { name: 'Add a line' }).click()
+  await dialog.getByRole('button', { name: 'Give the invoice' }).click()
+  await page.getByRole('button', { name: 'Give it', exact: true }).click()
+  await expect(dialog).toContainText('What is charged is missing')
+  // what is typed stays when it is closed, and after a reload
+  await dialog.getByRole('textbox', { name: 'Line 3' }).fill('Old belt thrown away')
+  await dialog.getByLabel('Without tax').last().fill('1,50')
+  await openJob(page, `/jobs/${id}`)
+  await page.keyboard.press('Alt+9')
+  await page.getByRole('button', { name: 'Make the bill' }).click()
+  await expect(dialog.getByRole('textbox', { name: 'Line 3' })).toHaveValue('Old belt thrown away')
+  await dialog.getByRole('button', { name: 'Give the invoice' }).click()
+  await page.getByRole('button', { name: 'Give it', exact: true }).click()
+  const bill = page.locator('.bills').first()
+  await expect(bill).toContainText(/Invoice \d+/)
+  await expect(bill.locator('[data-test=due]')).toContainText('Still due')
+  await bill.getByRole('button', { name: /^All / }).click()
+  await bill.getByRole('button', { name: 'Put it down' }).click()
+  await expect(bill.locator('[data-test=due]')).toContainText('Paid')
+  await page.reload()
+  await page.keyboard.press('Alt+9')
+  await expect(bill.locator('[data-test=due]')).toContainText('Paid')
+  await bill.getByRole('button', { name: /^Credit note/ }).click()
+  await page.getByRole('button', { name: 'Give the credit note' }).click()
+  await expect(page.getByRole('dialog')).toContainText('Why it is taken back is missing')
+  await page.getByLabel('Why, as it is printed').fill('the belt was under warranty')
+  await page.getByRole('button', { name: 'Give the credit note' }).click()
+  await expect(bill).toContainText('the belt was under warranty')
+  await expect(bill.locator('[data-test=due]')).toContainText('To be paid back')
+  await page.goto('/shop')
+  await expect(page.locator('#takings')).toContainText('Cash')
+  await expect(page.locator('#takings')).toContainText('Greta Underhill')
 })
 
 test('nobody at the bench, nothing logged: it asks who is there and keeps what was typed', async ({
