@@ -161,24 +161,25 @@ const all = (): void => {
   font-weight: 600;
 }
 .pay {
-  display: grid;
-  grid-template-columns: 150px auto 140px minmax(120px, 1fr) auto;
+  display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   align-items: start;
+}
+.pay > .field {
+  width: 150px;
+}
+.pay > .field:last-of-type {
+  flex: 1;
+  min-width: 150px;
+}
+.given .link {
+  line-height: 44px;
 }
 .all {
   margin-top: 22px;
 }
 .due {
   font: 600 20px var(--label);
-}
-@media (max-width: 900px) {
-  .pay {
-    grid-template-columns: 1fr;
-  }
-  .all {
-    margin-top: 0;
-    justify-self: start;
-  }
 }
 </style>

@@ -94,7 +94,7 @@ export const COMPRESSION_CALCULATORS = [
   ),
   calculator(
     'hose_correct',
-    'Reading corrected for hose volume',
+    'Reading corrected for gauge hose volume',
     {
       p_gauge_kpa: gaugeKpa(),
       swept_eff_ml: aboveZero(),

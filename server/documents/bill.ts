@@ -1,19 +1,33 @@
 import dayjs from 'dayjs'
 import Papa from 'papaparse'
-import type { GivenBill, Payment } from '#core/handover/bill'
+import { assess } from '#core/assess'
+import type { ShopPolicy } from '#core/engine/policy'
+import type { GivenBill } from '#core/handover/bill'
+import { toldWords } from '#core/handover/handBack'
+import { notToRun } from '#core/judgement'
+import { entriesInForce } from '#core/log/entry'
 import { moneyText, toMajor } from '#core/units/money'
 import { PAID_BY, TAX_MODES } from '#core/words/bill'
-import type { JobView, Takings } from '#shared/types/records'
-import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
+import type { JobBills, JobView, Person, Takings } from '#shared/types/records'
+import { fileOf } from '../db/jobs'
+import { nameIn } from './handBack'
+import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
 const right = (text: string, more: object = {}): object => ({ text, alignment: 'right', ...more })
 
 /**
  * A bill or a credit note as it was given: every figure is the one that was kept, whatever the shop's rules are now.
- * @param paid     what came for the job until now; printed on a bill only
- * @param dueMinor of the whole job, as it stands now
+ * @param payments what came for the job until now, and what is due of it; printed on a bill only
  */
-export function billPaper(bill: GivenBill, view: JobView, paid: readonly Payment[], dueMinor: number) {
+export function billPaper(
+  bill: GivenBill,
+  view: JobView,
+  policy: ShopPolicy,
+  people: Person[],
+  { payments: paid, dueMinor }: Pick<JobBills, 'payments' | 'dueMinor'>,
+) {
+  // what must not be done with the machine leads every paper that goes out with it, as it stands now
+  const { stops } = assess(fileOf(view, policy))
   const { draft, sum, head: shop } = bill
   const credit = bill.kind === 'credit'
   const title = `${credit ? 'Credit note' : 'Invoice'} ${bill.number}`
@@ -37,6 +51,12 @@ export function billPaper(bill: GivenBill, view: JobView, paid: readonly Payment
     foot: printable(`${shop.shopName || 'Remedium'} · ${title.toLowerCase()} · ${given.format('D MMM YYYY')}`),
     content: [
       ...head(shop.shopName, shop.shopAddress, title, given.format('D MMM YYYY')),
+      ...standing(
+        stops,
+        notToRun(stops).length ? 'Not to be run' : 'Not to be done',
+        nameIn(people),
+        toldWords(entriesInForce(view.entries)),
+      ),
       ...(shop.taxNumber ? [{ text: printable(`Tax number ${shop.taxNumber}`), fontSize: 9, color: SECOND }] : []),
       {
         columns: [

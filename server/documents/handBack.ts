@@ -15,7 +15,7 @@ import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
 
-const nameIn =
+export const nameIn =
   (people: Person[]) =>
   (id: string): string =>
     people.find(p => p.id === id)?.name ?? '?'

@@ -46,8 +46,7 @@ export const PAPERS = {
   async bill(db: Database, _dataDir: string, { jobId, billId }: { jobId: string; billId: string }): Promise<Paper> {
     const view = jobView(db, jobId)
     const bill = billById(db, view.id, billId)
-    const { payments, dueMinor } = jobBills(db, view.id)
-    const paper = billPaper(bill, view, payments, dueMinor)
+    const paper = billPaper(bill, view, policyOf(db), peopleOf(db), jobBills(db, view.id))
     const what = bill.kind === 'credit' ? 'credit-note' : 'invoice'
     return { name: `remedium-${what}-${bill.number}`, pdf: await pdfOf(paper, policyOf(db).paperSize) }
   },

@@ -34,7 +34,7 @@ export async function pdfOf(
       pageMargins: [48, 44, 48, 52],
       defaultStyle: { font: 'Barlow', fontSize: 10, color: INK, lineHeight: 1.15 },
       info: content.info,
-      content: content.content,
+      content: breakable(content.content) as typeof content.content,
       footer: (page: number, pages: number) => ({
         columns: [{ text: content.foot }, { text: `${page} of ${pages}`, alignment: 'right' }],
         margin: [48, 14, 48, 0],
@@ -52,18 +52,38 @@ export async function labelPdf(content: unknown[]): Promise<Buffer> {
       pageSize: { width: 283, height: 176 },
       pageMargins: [14, 12, 14, 8],
       defaultStyle: { font: 'Barlow', color: INK },
-      content,
+      content: breakable(content) as unknown[],
     })
     .getBuffer()
 }
 
-/** A word longer than a line may be broken after this many letters: without a place to break, laying it out takes minutes. */
-const LONG_WORD = /(\S{48})(?=\S)/g
+/** No word and no number is so long: it gets gaps, because laying it out letter by letter takes minutes. */
+const NO_WORD = /\S{401,}/g
+const GAPS = /(\S{24})(?=\S)/g
+/** A word that a narrow column may not hold breaks where its line ends; the typeface has no sign that would say where it may. */
+const LONG_WORD = /(\S{25,})/
+
+/** A part of a document in which long words may break anywhere. */
+export function breakable(part: unknown): unknown {
+  if (Array.isArray(part)) return part.map(breakable)
+  if (typeof part === 'string') return LONG_WORD.test(part) ? { text: piecesOf(part) } : part
+  if (typeof part !== 'object' || part === null) return part
+  const node = { ...part } as Record<string, unknown>
+  if (typeof node.text === 'string') node.text = LONG_WORD.test(node.text) ? piecesOf(node.text) : node.text
+  for (const key of ['text', 'stack', 'columns', 'ul']) if (Array.isArray(node[key])) node[key] = breakable(node[key])
+  if (node.table) node.table = { ...node.table, body: breakable((node.table as { body: unknown }).body) }
+  return node
+}
+const piecesOf = (text: string): object[] =>
+  text
+    .split(LONG_WORD)
+    .filter(Boolean)
+    .map(piece => (LONG_WORD.test(piece) ? { text: piece, wordBreak: 'break-all' } : { text: piece }))
 
 /** Signs that the document's typeface has no shape for (emoji and the like) are shown as a small box instead of vanishing. */
 export const printable = (text: string): string =>
   text
-    .replace(LONG_WORD, '$1\u200b')
+    .replace(NO_WORD, word => word.replace(GAPS, '$1 '))
     .replaceAll('→', '›')
     .replace(/\p{Extended_Pictographic}/gu, '▯')
     .replace(/\u200d|\ufe0f/g, '')

@@ -156,7 +156,7 @@ export const ENGINE = [
     caution: 'Plug lead off.',
     signs: `
       rod_slack  Crank moves, rod follows late  0.01
-      main_play  Flywheel moves up and down     0.008
+      main_play  Flywheel has radial play       0.008
     `,
   }),
   check('listen', 'Listen to the knock', {

@@ -18,7 +18,7 @@ export const BOTTOM_SIZES = {
     past: 'Rod, pin and bearing.',
   },
   rod_play: {
-    label: 'Big end, up and down',
+    label: 'Big end, radial play',
     reads: ['Play'],
     tool: 'dial',
     unit: 'mm',
@@ -30,7 +30,7 @@ export const BOTTOM_SIZES = {
     past: 'Rod, pin and bearing. Felt play in a roller big end is enough to ask for a figure, not to condemn.',
   },
   rod_side: {
-    label: 'Big end, sideways',
+    label: 'Big end, side clearance',
     reads: ['Clearance'],
     tool: 'feeler',
     unit: 'mm',
@@ -120,7 +120,7 @@ export const BOTTOM_SIZES = {
     past: 'Shells, or the next undersize after grinding.',
   },
   main_play: {
-    label: 'Main bearing, up and down',
+    label: 'Main bearing, radial play',
     reads: ['Play'],
     tool: 'dial',
     unit: 'mm',

@@ -140,7 +140,7 @@ describe('bills of a shop', () => {
     ])
     expect(takingsCsv(day)).toContain(',Card,80,')
     expect(() => db.prepare('DELETE FROM payments').run()).toThrow('pay back')
-    const paper = JSON.stringify(billPaper(given, jobView(db, job), payments, dueMinor))
+    const paper = JSON.stringify(billPaper(given, jobView(db, job), policyOf(db), peopleOf(db), { payments, dueMinor }))
     for (const said of [
       `Invoice ${given.number}`,
       'Tax number TN 7',
@@ -149,5 +149,16 @@ describe('bills of a shop', () => {
       'paid back',
     ])
       expect(paper).toContain(said)
+  })
+  it('what must not be done with the machine leads its bill too', () => {
+    const view = jobsOf(db)
+      .map(j => jobView(db, j.id))
+      .find(v => v.number === 215)
+    if (!view) throw new Error('The demo shop has no T 215.')
+    const paper = JSON.stringify(
+      billPaper(give(view.id), view, policyOf(db), peopleOf(db), { payments: [], dueMinor: 0 }),
+    )
+    expect(paper.indexOf("Don't start it")).toBeGreaterThan(0)
+    expect(paper.indexOf("Don't start it")).toBeLessThan(paper.indexOf('Without tax'))
   })
 })

@@ -77,7 +77,7 @@ describe('the parts of an engine', () => {
   it('a part kept on a look owes its figure until it is measured', () => {
     const kept = [part('rod', 'reuse')]
     expect(assess(file(kept)).owed.map(o => o.text)).toEqual([
-      'Rod and big end: kept on a look, big end, up and down not measured',
+      'Rod and big end: kept on a look, big end, radial play not measured',
     ])
     expect(assess(file(kept)).judgements[0]).toMatchObject({
       mark: 'open',
