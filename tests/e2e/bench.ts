@@ -50,14 +50,14 @@ export const chip = (page: Page, group: string, word: string) =>
 export async function pick(page: Page, label: string, word: string | number): Promise<void> {
   const list = page.getByRole('combobox', { name: label, exact: true })
   // the whole box is touched: its line lies under what is chosen
-  const options = page.getByRole('option').filter({ visible: true })
-  // a stage that has just come up takes the focus to its heading, and a list that was open closes
+  const box = list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
+  // a stage that has just come up takes the focus to its heading, and a list that was open closes: then it is opened again
   await expect(async () => {
-    if (!(await options.count()))
-      await list.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]').click()
-    await expect(options.first()).toBeVisible({ timeout: 2000 })
+    if ((await list.getAttribute('aria-expanded')) !== 'true') await box.click({ timeout: 5000 })
+    const options = page.locator(`#${await list.getAttribute('aria-controls')}`).getByRole('option')
+    const option = typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })
+    await option.click({ timeout: 5000 })
   }).toPass()
-  await (typeof word === 'number' ? options.nth(word) : options.getByText(word, { exact: true })).click()
 }
 
 /** One form of the stage that is open: in its list, in its row of tabs, or on the line where it is chosen. */

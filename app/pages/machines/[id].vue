@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { whoMay } from '#core/people/roles'
 import { MACHINE_KINDS } from '#core/engine/words'
+import type { CompressionHistory } from '#core/entries/compression/visits'
 import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { TiltGuide } from '#core/oil/tiltGuide'
@@ -20,6 +21,7 @@ interface View {
   care: string[]
   rhythm: string[]
   tilt: TiltGuide
+  compression: (CompressionHistory & { limitKpa: number | null }) | null
 }
 definePageMeta({ key: route => route.path })
 const shop = useShopStore()
@@ -99,6 +101,10 @@ useHead({ title: () => view.value?.machine.name ?? 'Machine' })
         <p v-for="line in view.rhythm" :key="line">{{ line }}</p>
         <WatchList :history="view.visits" />
         <EarlierVisits :visits="view.visits" carried />
+      </section>
+      <section v-if="view.compression" class="block">
+        <h2>Compression over its visits <span class="lab">taken alike, at sea level</span></h2>
+        <LazyCompressionYears :history="view.compression" />
       </section>
       <section class="block two">
         <div>

@@ -4,6 +4,7 @@ import type { JobFile } from '../file'
 import { visitsWithHours } from '../meter/runningTime'
 import { convert } from '../../units/unitConvert'
 import type { Entry } from '../types'
+import { specFor } from '../../spec/specValue'
 import type { Logged } from '../../log/entry'
 import type { CompressionBody } from './schema'
 import { keptOf } from '../kept'
@@ -24,9 +25,12 @@ export interface CompressionHistory {
   back: boolean
 }
 
-/** Same state only: throttle open, and the release at work or not alike. */
+/** Same state only: the same cylinder, throttle open, and the release at work or not alike. */
 const alike = (a: Logged<CompressionBody>, b: Logged<CompressionBody>): boolean =>
-  a.body.throttleOpen && b.body.throttleOpen && (a.body.release === 'working') === (b.body.release === 'working')
+  (a.body.ofCylinder ?? null) === (b.body.ofCylinder ?? null) &&
+  a.body.throttleOpen &&
+  b.body.throttleOpen &&
+  (a.body.release === 'working') === (b.body.release === 'working')
 
 /**
  * Compression over the visits of one machine, sea-level figures, one for each visit (its last).
@@ -65,4 +69,17 @@ export function compressionHistory(
     limitKpa,
   })
   return { points, slopeKpaPer100h, hoursToLimit, significant: slopeSignificant, back }
+}
+
+/** Compression over all visits of a machine, those that can be compared with its newest reading, with the figure it is held against. */
+export function compressionOf(file: JobFile): (CompressionHistory & { limitKpa: number | null }) | null {
+  const newest = [...file.history.flatMap(v => v.entries), ...file.entries].filter(
+    (e): e is Logged<CompressionBody> & Entry => e.kind === 'compression' && e.body.dry !== null,
+  )
+  const like = newest.at(-1)
+  if (!like) return null
+  const figure = specFor('compression_limit', file.spec, file.facts.engineClass, file.facts.displacementCc)
+  const limitKpa = like.body.release === 'working' ? null : (figure?.value ?? null)
+  const found = compressionHistory(file, file.entries, like, limitKpa)
+  return found && { ...found, limitKpa }
 }

@@ -1,4 +1,5 @@
 import { careText } from '#core/handover/careText'
+import { compressionOf } from '#core/entries/compression/visits'
 import { oilRhythm, rhythmWords } from '#core/entries/oil_change/rhythm'
 import { tiltGuide } from '#core/oil/tiltGuide'
 import { jobLine } from '../../db/jobLines'
@@ -35,5 +36,6 @@ export default answer(event => {
     care: careText(file),
     rhythm: rhythmWords(oilRhythm(file, file.entries)),
     tilt: tiltGuide(machine.kind, facts),
+    compression: compressionOf(file),
   }
 })

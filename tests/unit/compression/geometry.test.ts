@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { expectedFromSheet } from '#core/compression/expectedFromSheet'
+import { compressionOf } from '#core/entries/compression/visits'
 import type { Entry, EntryOf } from '#core/entries/types'
 import { judgeDebris } from '#core/entries/debris/judge'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
@@ -82,6 +83,25 @@ describe('over the visits', () => {
       .compression!
     expect(now.visits?.slopeKpaPer100h).toBeNull()
     expect(now.details.join(' ')).toContain('On T 201 it read 10.00 bar at sea level, now 9.00 bar.')
+  })
+  it('of a whole machine: its newest reading says what is alike, cylinder by cylinder, and a release at work is held against no limit', () => {
+    const of = (entries: Entry[], history: ReturnType<typeof visit>[]) =>
+      compressionOf(file(entries, { spec: limit, history }))
+    const all = of([compression(9, null), meter(300)], [visit(201, 100, 10), visit(207, 200, 9.5)])
+    expect(all?.points.map(p => [p.hours, p.pStdKpa])).toEqual([
+      [100, 1000],
+      [200, 950],
+      [300, 900],
+    ])
+    expect(all).toMatchObject({ limitKpa: 800, slopeKpaPer100h: expect.closeTo(-50, 6) })
+    expect(of([compression(9, null)], [])).toBeNull()
+    expect(of([meter(300)], [visit(201, 100, 10)])).toBeNull()
+    const second = (bar: number) => compression(bar, null, 'bar', { ofCylinder: 2 })
+    expect(of([second(6)], [visit(201, 100, 10)])).toBeNull()
+    const helped = (bar: number) => compression(bar, null, 'bar', { release: 'working' })
+    const working = of([helped(4)], [{ number: 201, at: '2026-01-01', entries: [helped(5), meter(10)] }])
+    expect(working).toMatchObject({ limitKpa: null, slopeKpaPer100h: null })
+    expect(working?.points).toHaveLength(2)
   })
   it('never compares a release at work with one held off', () => {
     const history = [
