@@ -39,7 +39,8 @@ export async function jobNumbered(request: APIRequestContext, number: number): P
 /** The job sheet with its first judgement on it. */
 export async function openJob(page: Page, path: string): Promise<void> {
   await page.goto(path)
-  await expect(page.locator('.sheet[data-ready="true"]')).toBeVisible()
+  // judged on a thread of its own: on a machine that does much else besides it comes late, and everything after waits for it
+  await expect(page.locator('.sheet[data-ready="true"]')).toBeVisible({ timeout: 30_000 })
 }
 
 /** One answer of a row of chips. */
