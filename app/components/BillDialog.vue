@@ -148,10 +148,9 @@ async function give(): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 12px;
-  align-items: center;
 }
-.under {
-  align-items: start;
+.from {
+  align-items: center;
 }
 .under > .el-button {
   margin-top: 22px;

@@ -7,6 +7,7 @@ import {
   GROUP_WORDS,
   LINK_TEXT,
   LINK_WORDS,
+  shownBy,
   SIGNS,
   strongSignsOf,
 } from '#core/catalogue'
@@ -43,9 +44,7 @@ const groups = computed(() =>
   (Object.keys(GROUP_WORDS) as CauseGroup[])
     .map(group => ({
       group,
-      all: CAUSES.filter(
-        c => c.group === group && has(c.name, c.what, c.cure, ...Object.values(c.shows).flat().map(seen)),
-      ),
+      all: CAUSES.filter(c => c.group === group && has(c.name, c.what, c.cure, ...shownBy(c).map(seen))),
     }))
     .filter(g => g.all.length),
 )

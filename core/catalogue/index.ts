@@ -33,6 +33,9 @@ const strongOf = (cause: Cause): string[] =>
     })
 const STRONG: ReadonlyMap<string, readonly string[]> = new Map(CAUSES.map(c => [c.id, strongOf(c)]))
 
+/** Every sign that a cause makes show, however often. */
+export const shownBy = (cause: Cause): readonly string[] => Object.values(cause.shows).flat()
+
 /** The signs that prove a cause: it shows them often, little else does, and somebody can look for them. */
 export const strongSignsOf = (cause: Cause): readonly string[] => STRONG.get(cause.id) ?? []
 

@@ -1,13 +1,13 @@
 import type { EngineFacts } from '../engine/facts'
 import type { Cause } from '../catalogue'
-import { SIGNS, strongSignsOf } from '../catalogue'
+import { shownBy, SIGNS, strongSignsOf } from '../catalogue'
 import type { MachineKind } from '../engine/words'
 import type { ShopCounts } from '../engine/shopCounts'
 import { build, evidenceOf, narrowed } from './inPlay'
 import { entropyOf, infer, inferWeighed, prepared } from './network'
 import type { Evidence, Posterior } from './network'
 import type { Report } from './reports'
-import { asFound, notParked } from './reports'
+import { asFound, isComplaint, isTelling, notParked } from './reports'
 import { causesLacking } from './lacks'
 import type { Suggestion } from './suggest'
 import { suggestions } from './suggest'
@@ -204,22 +204,11 @@ export function diagnose(
 
 /** A cause this likely explains what it shows. */
 const EXPLAINS = 0.75
-/** A sign that shows so often by itself asks for no cause. */
-const ORDINARY = 0.03
-
-/** What the owner came for. */
-const COMPLAINTS = /^says_/
-
 /** What was seen, or is what the owner came for, is rare by itself, and is made by none of the likely causes: two problems are easily taken for one. */
 function unexplainedBy(likely: readonly Likely[], found: readonly Report[]): Diagnosis['unexplained'] {
-  const made = new Set(likely.filter(l => l.p >= EXPLAINS).flatMap(l => Object.values(l.cause.shows).flat()))
+  const made = new Set(likely.filter(l => l.p >= EXPLAINS).flatMap(l => shownBy(l.cause)))
   return found
-    .filter(
-      r =>
-        r.there &&
-        !made.has(r.sign) &&
-        (r.claimed ? COMPLAINTS.test(r.sign) : (SIGNS.get(r.sign)?.leak ?? 1) <= ORDINARY),
-    )
+    .filter(r => r.there && !made.has(r.sign) && (r.claimed ? isComplaint(r.sign) : isTelling(r.sign)))
     .map(({ sign }) => ({ sign, seen: SIGNS.get(sign)?.seen ?? sign }))
 }
 

@@ -78,6 +78,14 @@ export function reportsOf(inForce: Entry[], file: JobFile): Report[] {
 export const asFound = (reports: readonly Report[]): (Report & { gone?: true })[] =>
   reports.map(({ before, ...r }) => (before ? { ...r, ...before, there: true, gone: true } : r))
 
+/** What the owner came for. */
+export const isComplaint = (sign: string): boolean => sign.startsWith('says_')
+
+/** A sign that shows more often than this by itself asks for no cause. */
+const ORDINARY = 0.03
+/** So rare by itself that something makes it. */
+export const isTelling = (sign: string): boolean => (SIGNS.get(sign)?.leak ?? 1) <= ORDINARY
+
 /** With one of these there is plainly no compression. */
 export const NO_COMPRESSION: readonly string[] = ['comp_none', 'turns_free', 'piston_still']
 /** Feeds that live on the engine's own pulses or vacuum. */

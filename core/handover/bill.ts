@@ -78,6 +78,10 @@ export interface Payment {
   note: string | null
 }
 
+/** A line after its own discount; smallest money units. */
+export const lineNet = ({ minor, discountPct }: Pick<BillLine, 'minor' | 'discountPct'>): number =>
+  Math.round((minor * (100 - discountPct)) / 100)
+
 /**
  * What a bill comes to. A discount on a line is taken off it and rounded; one in all is shared out over the rates of tax by what each has to bear,
  * to the last unit. Tax is rounded once for each rate.
@@ -85,7 +89,7 @@ export interface Payment {
  * @param policy least charge and step of rounding, tax in
  */
 export function billSum(draft: BillDraft, policy: Pick<ShopPolicy, 'minChargeMinor' | 'roundToMinor'>): BillSum {
-  const lines = draft.lines.map(l => Math.round((l.minor * (100 - l.discountPct)) / 100))
+  const lines = draft.lines.map(lineNet)
   const linesMinor = lines.reduce((sum, minor) => sum + minor, 0)
   const rates = [...new Set(draft.lines.map(l => l.taxPct))].sort((a, b) => b - a)
   const gross = rates.map(pct => lines.reduce((sum, minor, i) => sum + (draft.lines[i]?.taxPct === pct ? minor : 0), 0))

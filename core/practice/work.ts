@@ -1,5 +1,5 @@
 import { assess } from '../assess'
-import { CAUSE_BY_ID, CHECK_BY_ID, fits, SIGNS } from '../catalogue'
+import { CAUSE_BY_ID, CHECK_BY_ID, fits, shownBy, SIGNS } from '../catalogue'
 import { diagnoseJob } from '../diagnosis/diagnoseJob'
 import type { JobDiagnosis } from '../diagnosis/diagnoseJob'
 import { DEFAULT_POLICY } from '../engine/policy'
@@ -142,7 +142,7 @@ export function work(engine: PracticeEngine, pick: Picking): Worked {
       // what the model can't have is no wrong name of it
       d.likely = d.likely.filter(l => l.cause.id in FAULTS)
       // what a mended cause makes show is looked at again
-      const again = new Set(d.mended.flatMap(c => Object.values(c.shows).flat()).map(sign => SIGNS.get(sign)?.check))
+      const again = new Set(d.mended.flatMap(shownBy).map(sign => SIGNS.get(sign)?.check))
       const seen = (id: string): boolean => observed.slice(again.has(id) ? from : 0).some(o => o.check === id)
       const open = all.filter(id => !seen(id))
       const lead = d.likely[0]

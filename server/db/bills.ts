@@ -39,7 +39,7 @@ interface BillRow extends Omit<GivenBill, 'head' | 'draft' | 'sum' | 'why'> {
 }
 const asBill = ({ body, jobId: _, ...bill }: BillRow): GivenBill => ({
   ...bill,
-  ...(JSON.parse(body) as Pick<GivenBill, 'head' | 'draft' | 'sum' | 'why'>),
+  ...(JSON.parse(body) as Body),
 })
 
 const billsOf = (db: Database, jobId: string): GivenBill[] => rows<BillRow>(db, OF_JOB, jobId).map(asBill)
@@ -74,6 +74,15 @@ interface Given {
 const nextNumber = (db: Database): number =>
   Math.max((row<{ number: number }>(db, LAST)?.number ?? 0) + 1, policyOf(db).firstBill)
 
+type Body = Pick<GivenBill, 'head' | 'draft' | 'sum' | 'why'>
+type Row = Given & Pick<GivenBill, 'kind' | 'answers'> & { at: Date }
+
+function put(db: Database, jobId: string, { id, by, kind, answers, at }: Row, body: Body): GivenBill {
+  const text = JSON.stringify(body)
+  run(db, GIVE, id, nextNumber(db), jobId, kind, answers, by, at.toISOString(), body.sum.totalMinor, text)
+  return billById(db, jobId, id)
+}
+
 /** Gives a bill: from now on nothing of it changes. Runs inside the caller's transaction. */
 export function giveBill(
   db: Database,
@@ -87,12 +96,7 @@ export function giveBill(
   const sum = billSum(draft, policy)
   const { shopName, shopAddress, taxNumber, currency } = policy
   const body = { head: { shopName, shopAddress, taxNumber, currency }, draft, sum, why: null }
-  run(
-    db,
-    GIVE,
-    ...[id, nextNumber(db), jobId, 'invoice', null, by, now.toISOString(), sum.totalMinor, JSON.stringify(body)],
-  )
-  return billById(db, jobId, id)
+  return put(db, jobId, { id, by, kind: 'invoice', answers: null, at: now }, body)
 }
 
 /**
@@ -114,12 +118,7 @@ export function creditBill(
   if (known) throw new Refusal(409, `Bill ${bill.number} was taken back already, by credit note ${known.number}.`)
   const sum = creditSum(bill.sum)
   const body = { head: bill.head, draft: bill.draft, sum, why }
-  run(
-    db,
-    GIVE,
-    ...[id, nextNumber(db), jobId, 'credit', billId, by, now.toISOString(), sum.totalMinor, JSON.stringify(body)],
-  )
-  return billById(db, jobId, id)
+  return put(db, jobId, { id, by, kind: 'credit', answers: billId, at: now }, body)
 }
 
 /** Puts money down that came or went. Runs inside the caller's transaction. */

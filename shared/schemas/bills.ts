@@ -1,3 +1,4 @@
+import { lineNet } from '#core/handover/bill'
 import { count, idText, keyOf, optionalText, shortText } from '#core/schema/words'
 import { PAID_BY, TAX_MODES } from '#core/words/bill'
 import { z } from 'zod'
@@ -43,7 +44,7 @@ export const billDraftSchema = z
       miss('taxWhy', 'Say why no tax is charged: the words are printed on the bill.')
     if (bill.tax === 'reverse_charge' && bill.to.taxNumber === null)
       miss('to.taxNumber', "Where the buyer owes the tax, the buyer's tax number stands on the bill.")
-    const sum = bill.lines.reduce((all, l) => all + Math.round((l.minor * (100 - l.discountPct)) / 100), 0)
+    const sum = bill.lines.reduce((all, l) => all + lineNet(l), 0)
     if (bill.discountMinor > sum) miss('discountMinor', 'The discount is more than the lines come to.')
   })
 
