@@ -74,6 +74,7 @@ const all = (): void => {
 </script>
 
 <template>
+  <p v-if="!now && message" class="fault" role="alert">{{ message }}</p>
   <div v-if="now" class="bills">
     <ul v-if="now.bills.length" class="given">
       <li v-for="b in now.bills" :key="b.id">

@@ -69,7 +69,7 @@ export function breakable(part: unknown): unknown {
   if (typeof part === 'string') return LONG_WORD.test(part) ? { text: piecesOf(part) } : part
   if (typeof part !== 'object' || part === null) return part
   const node = { ...part } as Record<string, unknown>
-  if (typeof node.text === 'string') node.text = LONG_WORD.test(node.text) ? piecesOf(node.text) : node.text
+  if (typeof node.text === 'string') return LONG_WORD.test(node.text) ? { ...node, text: piecesOf(node.text) } : node
   for (const key of ['text', 'stack', 'columns', 'ul']) if (Array.isArray(node[key])) node[key] = breakable(node[key])
   if (node.table) node.table = { ...node.table, body: breakable((node.table as { body: unknown }).body) }
   return node

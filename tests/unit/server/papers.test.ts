@@ -212,6 +212,11 @@ describe('papers and files of the demo shop', () => {
     // nothing that the typeface has no shape for stands in it
     expect(printable('x'.repeat(20000))).toMatch(/^[x ]+$/)
     expect(printable('a usual line of words')).toBe('a usual line of words')
+    // a line to sign on is a long word too, on a part with a style of its own
+    expect(breakable({ text: `Agreed: ${'_'.repeat(30)}`, fontSize: 9 })).toEqual({
+      text: [{ text: 'Agreed: ' }, { text: '_'.repeat(30), wordBreak: 'break-all' }],
+      fontSize: 9,
+    })
     // a number stays one: it breaks where its line ends, in a table too
     const serial = 'HX'.repeat(30)
     expect(printable(serial)).toBe(serial)
