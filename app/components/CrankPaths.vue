@@ -6,8 +6,10 @@ const WORD = { good: 'inside', near: 'near', past: 'past' } as const
 </script>
 
 <template>
-  <details v-if="paths.length" class="crank">
-    <summary>The crank: {{ paths.length }} ways to a sound one, and the figures each asks</summary>
+  <FoldedPart v-if="paths.length" class="crank">
+    <template #title
+      ><b>The crank: {{ paths.length }} ways to a sound one, and the figures each asks</b></template
+    >
     <ul>
       <li v-for="p in paths" :key="p.id">
         <b>{{ p.name }}</b> <span class="note">{{ p.note }}</span>
@@ -18,15 +20,10 @@ const WORD = { good: 'inside', near: 'near', past: 'past' } as const
         </p>
       </li>
     </ul>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  padding-top: 11px;
-  cursor: pointer;
-}
 li {
   padding: 5px 0;
   border-bottom: 1px solid var(--rule);

@@ -41,16 +41,16 @@ onBeforeUnmount(() => {
         <ElButton v-if="correcting || touched" @click="emit('cancel')">
           {{ correcting ? 'Leave it as it was' : 'Clear' }}
         </ElButton>
-        <label v-if="photos && !none" class="btn dash"
-          ><input
-            type="file"
-            accept="image/*"
-            multiple
-            class="sr"
-            :disabled="photos.busy.value"
-            @change="photos.take"
-          />{{ photos.busy.value ? 'Keeping it…' : 'Photo of it' }}</label
+        <LazyFilePick
+          v-if="photos && !none"
+          accept="image/*"
+          multiple
+          dash
+          :disabled="photos.busy.value"
+          @pick="photos.take"
         >
+          {{ photos.busy.value ? 'Keeping it…' : 'Photo of it' }}
+        </LazyFilePick>
         <slot />
       </div>
       <ul v-if="photos?.held.value.length" class="held" aria-label="Photos of it, logged with it">
@@ -78,9 +78,5 @@ onBeforeUnmount(() => {
   height: 64px;
   border: 1px solid var(--edge);
   border-radius: var(--radius);
-}
-label.btn:has(:focus-visible) {
-  outline: 3px solid var(--petrol);
-  outline-offset: 2px;
 }
 </style>

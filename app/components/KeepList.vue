@@ -63,8 +63,10 @@ async function keep(k: KeepLine): Promise<void> {
 </script>
 
 <template>
-  <details class="keep">
-    <summary>What to keep of this engine: {{ lines.filter(l => l.keep).length }} of {{ lines.length }} parts</summary>
+  <FoldedPart class="keep">
+    <template #title
+      ><b>What to keep of this engine: {{ lines.filter(l => l.keep).length }} of {{ lines.length }} parts</b></template
+    >
     <p class="note">
       By what was replaced here in 24 months against what lies on the shelf, the price of a used one (rule of thumb,
       yours to change) and the time to take it off. Tested as it comes off; unmeasured until it is measured.
@@ -101,16 +103,10 @@ async function keep(k: KeepLine): Promise<void> {
         </form>
       </li>
     </ul>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  padding-top: 11px;
-  cursor: pointer;
-  font-weight: 600;
-}
 li {
   border-bottom: 1px solid var(--rule);
 }

@@ -34,6 +34,14 @@ const KINDS = Object.fromEntries(Object.entries(MACHINE_KINDS).map(([k, v]) => [
 >
 const fault = (field: string): string =>
   props.faults.find(f => f.field === field || f.field.endsWith(`.${field}`))?.message ?? ''
+/** a fault of a figure is never folded away */
+const specOpen = ref(false)
+watch(
+  () => props.faults,
+  faults => {
+    if (faults.some(f => f.field.startsWith('spec'))) specOpen.value = true
+  },
+)
 const two = computed(() => draft.value.facts.cycle === 'two')
 const sump = computed(() => !two.value)
 const thumb = computed(() => shownIn(compressionBand(draft.value.facts).look, 'kPa', props.pressureUnit))
@@ -155,11 +163,13 @@ function pick(kind: MachineKind | ''): void {
         <PlainField v-model="draft.facts.cylinders" label="Cylinders" inputmode="numeric" :fault="fault('cylinders')" />
       </div>
     </div>
-    <details v-if="draft.kind" class="sheet">
-      <summary>
-        <h3>More that changes a diagnosis</h3>
-        <span class="lab">{{ further }}; the rest stays unknown and does no harm.</span>
-      </summary>
+    <FoldedPart v-if="draft.kind" class="sheet">
+      <template #title
+        ><span>
+          <b>More that changes a diagnosis</b>
+          <span class="lab">{{ further }}; the rest stays unknown and does no harm.</span>
+        </span></template
+      >
       <div class="facts">
         <ChipGroup
           v-if="geared || two || draft.facts.clutch !== 'unknown'"
@@ -179,20 +189,18 @@ function pick(kind: MachineKind | ''): void {
         </template>
         <ChipGroup v-model="draft.facts.ignition" label="Timing" :options="IGNITION" needed />
       </div>
-    </details>
-    <details
-      v-if="draft.kind && !noSheet"
-      class="sheet"
-      :open="faults.some(f => f.field.startsWith('spec')) || undefined"
-    >
-      <summary>
-        <h3>What it should be</h3>
-        <span class="lab"
-          >Empty fields use the rule of thumb for the class<template v-if="thumb"
-            >: least compression {{ thumb }}</template
-          >. A rule of thumb never condemns.</span
-        >
-      </summary>
+    </FoldedPart>
+    <FoldedPart v-if="draft.kind && !noSheet" class="sheet" v-model:open="specOpen">
+      <template #title
+        ><span>
+          <b>What it should be</b>
+          <span class="lab"
+            >Empty fields use the rule of thumb for the class<template v-if="thumb"
+              >: least compression {{ thumb }}</template
+            >. A rule of thumb never condemns.</span
+          >
+        </span></template
+      >
       <div v-for="s in asked" :key="s.item" class="spec">
         <QuantityField
           v-model:text="draft.spec[s.item].value"
@@ -208,7 +216,7 @@ function pick(kind: MachineKind | ''): void {
           :options="SPEC_SOURCES"
         />
       </div>
-    </details>
+    </FoldedPart>
   </div>
 </template>
 
@@ -223,21 +231,9 @@ function pick(kind: MachineKind | ''): void {
 }
 .sheet {
   border-top: 1px solid var(--rule);
-  padding-top: 6px;
 }
-summary {
-  cursor: pointer;
-  min-height: 44px;
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-summary::before {
-  content: '▸';
-}
-.sheet[open] summary::before {
-  content: '▾';
+.sheet .lab {
+  margin-left: 10px;
 }
 .spec {
   display: grid;

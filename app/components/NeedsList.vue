@@ -83,7 +83,7 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
                 :suffix="shop.policy.currency"
                 inputmode="decimal"
                 :fault="fault('priceMinor')"
-              /><PlainField v-model="draft.dueOn" label="Due" type="date" :fault="fault('dueOn')" />
+              /><DayField v-model="draft.dueOn" label="Due" :fault="fault('dueOn')" />
             </div>
             <ChipGroup v-model="draft.state" label="It is" :options="ORDER_STATES" needed /><PlainField
               v-model="draft.note"
@@ -104,10 +104,9 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
                 label="Target figure"
                 hint="Bore to 52.45, hone to 52.50."
                 :fault="fault('target')"
-              /><PlainField v-model="draft.sentOn" label="Sent" type="date" :fault="fault('sentOn')" /><PlainField
+              /><DayField v-model="draft.sentOn" label="Sent" :fault="fault('sentOn')" /><DayField
                 v-model="draft.dueOn"
                 label="Due"
-                type="date"
                 :fault="fault('dueOn')"
               /><PlainField
                 v-model="draft.price"
@@ -115,12 +114,7 @@ const { shop, all, open, ready, picked, offers, draft, message, fault, base, pic
                 :suffix="shop.policy.currency"
                 inputmode="decimal"
                 :fault="fault('priceMinor')"
-              /><PlainField
-                v-model="draft.returnedOn"
-                label="Came back"
-                type="date"
-                :fault="fault('returnedOn')"
-              /><PlainField
+              /><DayField v-model="draft.returnedOn" label="Came back" :fault="fault('returnedOn')" /><PlainField
                 v-model="draft.measured"
                 label="Measured on return"
                 suffix="mm"

@@ -11,8 +11,8 @@ const caption = ref('')
 const big = ref<string | null>(null)
 const shown = computed(() => photos.value.find(p => p.body.photoId === big.value))
 const { busy, message, take: keep } = usePhotos()
-async function take(event: Event): Promise<void> {
-  await keep(event, caption.value)
+async function take(files: File[]): Promise<void> {
+  await keep(files, caption.value)
   if (!message.value) caption.value = ''
 }
 </script>
@@ -29,26 +29,10 @@ async function take(event: Event): Promise<void> {
     <p v-if="none" class="note">{{ none }}</p>
     <div v-else class="take">
       <PlainField v-model="caption" label="Words under the photo" class="words" />
-      <label class="btn"
-        ><input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          class="sr"
-          :disabled="busy"
-          @change="take"
-        />Camera</label
-      >
-      <label class="btn"
-        ><input
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          multiple
-          class="sr"
-          :disabled="busy"
-          @change="take"
-        />From a file</label
-      >
+      <LazyFilePick accept="image/*" camera :disabled="busy" @pick="take">Camera</LazyFilePick>
+      <LazyFilePick accept="image/jpeg,image/png,image/webp" multiple :disabled="busy" @pick="take">
+        From a file
+      </LazyFilePick>
       <span v-if="busy" class="lab" role="status">Keeping it…</span>
     </div>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
@@ -108,10 +92,6 @@ li img {
   flex: 1 1 220px;
   max-width: 420px;
   font-style: normal;
-}
-label.btn:has(:focus-visible) {
-  outline: 3px solid var(--petrol);
-  outline-offset: 2px;
 }
 .big {
   max-width: 100%;

@@ -19,10 +19,12 @@ const share = (key: string): number | null => {
 </script>
 
 <template>
-  <details v-if="parts.length" class="protect">
-    <summary>
-      It is open now: {{ parts.length }} small parts protect {{ moneyText(invested, shop.policy.currency) }}
-    </summary>
+  <FoldedPart v-if="parts.length" class="protect">
+    <template #title
+      ><b>
+        It is open now: {{ parts.length }} small parts protect {{ moneyText(invested, shop.policy.currency) }}
+      </b></template
+    >
     <p class="note">
       Kept as they are, and not in this way. Type a price to see it against what is put in; the owner decides.
     </p>
@@ -39,16 +41,10 @@ const share = (key: string): number | null => {
         /><b class="share">{{ share(p.part) === null ? '' : `${share(p.part)!.toFixed(1)} %` }}</b>
       </li>
     </ul>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  padding-top: 11px;
-  cursor: pointer;
-  font-weight: 600;
-}
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 92px 64px;

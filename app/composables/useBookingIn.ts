@@ -296,16 +296,13 @@ export function useBookingIn() {
   let importId = ulid()
 
   /** a job that another Remedium saved as JSON */
-  async function fromFile(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement
-    const file = input.files?.[0]
+  async function fromFile([file]: File[]): Promise<void> {
     if (!file) return
     const outcome = await send<{ id: string }>('/api/jobs/import', 'POST', {
       id: importId,
       text: await file.text(),
       by: shop.person?.id ?? '',
     })
-    input.value = ''
     if (outcome.ok || outcome.status !== 0) importId = ulid()
     if (outcome.ok) await router.push(`/jobs/${outcome.value.id}`)
     else message.value = outcome.message

@@ -12,7 +12,7 @@ export interface FindingPhotos {
   held: Ref<HeldPhoto[]>
   busy: Ref<boolean>
   message: Ref<string>
-  take(event: Event): Promise<void>
+  take(files: File[]): Promise<void>
 }
 export const FINDING_PHOTOS: InjectionKey<FindingPhotos> = Symbol('photos of the finding')
 
@@ -36,16 +36,14 @@ export async function sendPhoto(jobId: string, file: File): Promise<HeldPhoto | 
 export function useTaking<More extends unknown[]>(keep: (file: File, ...more: More) => Promise<string>) {
   const busy = ref(false)
   const message = ref('')
-  async function take(event: Event, ...more: More): Promise<void> {
-    const input = event.target as HTMLInputElement
+  async function take(files: File[], ...more: More): Promise<void> {
     busy.value = true
     message.value = ''
-    for (const file of [...(input.files ?? [])]) {
+    for (const file of files) {
       const failed = await keep(file, ...more)
       if (failed) message.value = `${file.name}: ${failed}`
     }
     busy.value = false
-    input.value = ''
   }
   return { busy, message, take }
 }

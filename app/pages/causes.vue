@@ -79,10 +79,13 @@ const causesOf = (sign: string): string =>
     <template v-if="view === 'causes'">
       <section v-for="g in groups" :key="g.group" class="block">
         <h2>{{ GROUP_WORDS[g.group] }}</h2>
-        <details v-for="c in g.all" :key="c.id">
-          <summary>
-            <b>{{ c.name }}</b><span>{{ c.what }}</span>
-          </summary>
+        <FoldedPart v-for="c in g.all" :key="c.id">
+          <template #title>
+            <span class="line"
+              ><b>{{ c.name }}</b
+              ><span>{{ c.what }}</span></span
+            >
+          </template>
           <dl>
             <template v-if="c.madeBy"
               ><dt class="lab">a state; made by</dt>
@@ -105,14 +108,17 @@ const causesOf = (sign: string): string =>
             <dt class="lab">how common</dt>
             <dd>{{ common(c) }}</dd>
           </dl>
-        </details>
+        </FoldedPart>
       </section>
     </template>
     <section v-else class="block">
-      <details v-for="c in checks" :key="c.id">
-        <summary>
-          <b>{{ c.name }}</b><span>{{ c.minutes }} min · {{ c.how }}</span>
-        </summary>
+      <FoldedPart v-for="c in checks" :key="c.id">
+        <template #title>
+          <span class="line"
+            ><b>{{ c.name }}</b
+            ><span>{{ c.minutes }} min · {{ c.how }}</span></span
+          >
+        </template>
         <dl>
           <dt class="lab">tools</dt>
           <dd>{{ c.tools }}</dd>
@@ -128,7 +134,7 @@ const causesOf = (sign: string): string =>
             <dd>{{ causesOf(s.id) || 'tells nothing by itself' }}</dd></template
           >
         </dl>
-      </details>
+      </FoldedPart>
     </section>
     <p v-if="!groups.length && !checks.length" class="note">Nothing here goes by that word.</p>
   </div>
@@ -142,21 +148,16 @@ const causesOf = (sign: string): string =>
 .find {
   flex: 0 1 360px;
 }
-details {
-  border-bottom: 1px solid var(--rule);
-}
-summary {
+.line {
   display: grid;
   grid-template-columns: 250px minmax(0, 1fr);
   gap: 4px 14px;
   align-items: center;
-  min-height: 46px;
-  cursor: pointer;
 }
-summary span {
+.line span {
   color: var(--ink-2);
 }
-summary b {
+.line b {
   font-weight: 600;
 }
 dl {
@@ -167,14 +168,14 @@ dl {
   max-width: 1000px;
 }
 @media (max-width: 640px) {
-  summary,
+  .line,
   dl {
     grid-template-columns: minmax(0, 1fr);
   }
   dl {
     padding-left: 0;
   }
-  summary {
+  .line {
     padding: 8px 0;
   }
 }

@@ -133,12 +133,12 @@ useHead({ title: 'Oil' })
           })
         "
       />
-      <details>
-        <summary class="lab">Before a new machine goes out</summary>
+      <FoldedPart>
+        <template #title><span class="lab">Before a new machine goes out</span></template>
         <ul>
           <li v-for="line in PRE_DELIVERY" :key="line">{{ line }}</li>
         </ul>
-      </details>
+      </FoldedPart>
     </div>
     <div v-else class="right wide">
       <p class="note">
@@ -199,10 +199,6 @@ useHead({ title: 'Oil' })
 }
 li {
   padding: 3px 0;
-}
-summary {
-  cursor: pointer;
-  min-height: 40px;
 }
 @media (max-width: 760px) {
   .short,

@@ -34,12 +34,9 @@ const draft = reactive({ supplier: '', kind: 'retail', pricedOn: today })
 const file = ref<{ name: string; text: string } | null>(null)
 const report = ref<PriceReport | null>(null)
 const message = ref('')
-async function choose(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const picked = input.files?.[0]
+async function choose([picked]: File[]): Promise<void> {
   if (!picked) return
   file.value = { name: picked.name, text: await picked.text() }
-  input.value = ''
   await run(false)
 }
 async function run(apply: boolean): Promise<void> {
@@ -119,15 +116,14 @@ const example =
           v-model="draft.supplier"
           label="Supplier, where the file has no column for it"
           @change="run(false)"
-        /><PickField
-          v-model="draft.kind"
-          label="Prices are"
-          :options="{ retail: 'retail', trade: 'trade' }"
-        /><PlainField v-model="draft.pricedOn" label="As of" type="date" @change="run(false)" />
+        /><PickField v-model="draft.kind" label="Prices are" :options="{ retail: 'retail', trade: 'trade' }" /><DayField
+          v-model="draft.pricedOn"
+          label="As of"
+          @change="run(false)"
+        />
       </div>
       <div class="acts">
-        <label class="btn go"
-          ><input type="file" accept=".csv,text/csv" class="sr" @change="choose" />Choose a CSV file</label
+        <FilePick accept=".csv,text/csv" @pick="choose">Choose a CSV file</FilePick
         ><span v-if="file" class="lab">{{ file.name }}</span>
       </div>
       <p v-if="message" class="bar gap" role="alert">{{ message }}</p>
@@ -164,11 +160,11 @@ const example =
           Take it over
         </ElButton>
       </div>
-      <details class="gap">
-        <summary class="lab">What a file looks like</summary>
+      <FoldedPart class="gap">
+        <template #title><span class="lab">What a file looks like</span></template>
         <pre>{{ example }}</pre>
         <p class="note">Number, name and price are needed; an empty price says that it can't be had.</p>
-      </details>
+      </FoldedPart>
     </section>
   </div>
 </template>
@@ -198,9 +194,5 @@ pre {
   overflow-x: auto;
   background: var(--sheet-2);
   padding: 10px;
-}
-summary {
-  cursor: pointer;
-  min-height: 40px;
 }
 </style>

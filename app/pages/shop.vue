@@ -147,8 +147,8 @@ useHead({ title: 'Shop' })
           Half of what it is worth is what owners pay without asking twice; a machine that earns bears more, one to sell
           on less, and a toy what it is worth to its owner. A race engine is paid for the day, not the year.
         </p>
-        <details>
-          <summary>More or less by bore and kind of engine</summary>
+        <FoldedPart>
+          <template #title><b>More or less by bore and kind of engine</b></template>
           <p class="note">
             Per cent of the share above; 100 leaves it. An unlined bore has no second life, a tractor has many: a shop
             that thinks so says so here.
@@ -172,10 +172,9 @@ useHead({ title: 'Shop' })
               :fault="fault(`shareClass.${k}`)"
             />
           </div>
-        </details>
-        <label class="check"
-          ><input v-model="draft.labourTogether" type="checkbox" /> Old and rusty machines: all labour lines run low or
-          high together (a wider spread)</label
+        </FoldedPart>
+        <ElCheckbox v-model="draft.labourTogether" class="check"
+          >Old and rusty machines: all labour lines run low or high together (a wider spread)</ElCheckbox
         >
       </section>
       <section class="block">
@@ -302,11 +301,6 @@ useHead({ title: 'Shop' })
 <style scoped>
 form > .acts {
   margin-bottom: 22px;
-}
-summary {
-  min-height: 44px;
-  padding-top: 11px;
-  cursor: pointer;
 }
 .shop {
   padding-right: max(20px, calc(100% - 1100px));

@@ -3,6 +3,8 @@ import Database from 'better-sqlite3'
 
 /** What a connection of a thread keeps in memory of the file, kB. */
 const THREAD_PAGES_KB = 4000
+/** How long the log of the file may get before who answers the pages moves it into the file himself, pages: the thread of the lines does it at a thousand. */
+const LOG_PAGES = 16_000
 
 /**
  * A connection to a shop's file, set as every one of them is: what is acknowledged is on disk.
@@ -19,6 +21,8 @@ export function connect(file: string, { readonly = false } = {}): Database.Datab
     db.pragma('foreign_keys = ON')
     // what streams the file elsewhere decides itself when its log is moved into it
     if (process.env.REMEDIUM_STREAMED) db.pragma('wal_autocheckpoint = 0')
+    // moving it waits for the disk twice, and everybody would wait with it
+    else if (isMainThread) db.pragma(`wal_autocheckpoint = ${LOG_PAGES}`)
     return db
   } catch (error) {
     db.close()

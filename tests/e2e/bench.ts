@@ -47,6 +47,18 @@ export async function openJob(page: Page, path: string): Promise<void> {
 export const chip = (page: Page, group: string, word: string) =>
   page.getByRole('group', { name: group }).getByText(word, { exact: true })
 
+/** A day, with its hour where one is asked, as it is typed: 5 Jan 2026 18:20. */
+export async function typeDay(page: Page, label: string, day: string): Promise<void> {
+  const field = page.getByLabel(label)
+  await field.fill(day)
+  await field.press('Tab')
+  await expect(field).toHaveValue(day)
+}
+
+/** The button that asks for files, given some. */
+export const giveFiles = (page: Page, button: string, files: Parameters<Locator['setInputFiles']>[0]) =>
+  page.getByRole('button', { name: button }).locator('input').setInputFiles(files)
+
 /** One answer out of a long list, by its word or by its place in the list. */
 export async function pick(page: Page, label: string, word: string | number): Promise<void> {
   const list = page.getByRole('combobox', { name: label, exact: true })

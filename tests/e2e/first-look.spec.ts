@@ -1,6 +1,17 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, findings, freshJob, group, jobNumbered, makeSafe, openForm, openJob } from './bench'
+import {
+  atTheBench,
+  chip,
+  findings,
+  freshJob,
+  giveFiles,
+  group,
+  jobNumbered,
+  makeSafe,
+  openForm,
+  openJob,
+} from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -175,16 +186,16 @@ test('guided answers become claims, a photo is kept, and what was refused last t
     'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
     'base64',
   )
-  await page.getByLabel('From a file').setInputFiles({ name: 'key.png', mimeType: 'image/png', buffer: png })
+  await giveFiles(page, 'From a file', { name: 'key.png', mimeType: 'image/png', buffer: png })
   await expect(page.getByRole('button', { name: 'Photo: Key, as found' })).toBeVisible()
   await page.reload()
   await group(page, 'Photos')
   await page.getByRole('button', { name: 'Photo: Key, as found' }).click()
   await expect(page.getByRole('dialog').getByRole('img', { name: 'Key, as found' })).toBeVisible()
   await page.keyboard.press('Escape')
-  await page
-    .getByLabel('From a file')
-    .setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await giveFiles(page, 'From a file', {
+    ...{ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
+  })
   await expect(page.locator('.photos .fault')).toContainText('not a picture that can be read')
 })
 

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openForm, openJob, pick } from './bench'
+import { atTheBench, box, chip, freshJob, jobNumbered, makeSafe, openForm, openJob, pick, typeDay } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -74,12 +74,12 @@ test('fuel in the oil goes its compulsory way, the clock running while the page 
   await expect(page.getByText('Waits for the stand test.')).toBeVisible()
   await chip(page, 'It came by', 'Needle, seat or float').click()
   await page.getByRole('button', { name: 'Log the cure' }).click()
-  await page.getByLabel('Started, empty for now').fill('2026-01-05T18:20')
+  await typeDay(page, 'Started, empty for now', '5 Jan 2026 18:20')
   await page.getByRole('button', { name: 'Start the clock' }).click()
   await expect(page.locator('.clock')).toContainText('long enough: look at the paper')
   await openJob(page, `/jobs/${id}`)
   await expect(page.locator('.clock')).toContainText('of 12 h')
-  await page.getByLabel('Ended, empty for now').fill('2026-01-06T07:05')
+  await typeDay(page, 'Ended, empty for now', '6 Jan 2026 07:05')
   await page.getByRole('button', { name: 'End the test' }).click()
   await expect(page.locator('.fault').first()).toContainText('Say what was seen on the paper')
   await chip(page, 'The paper is', 'Dry').click()

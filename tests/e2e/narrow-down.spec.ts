@@ -175,7 +175,7 @@ test("what it really was is learnt: the next owner's complaint lists it", async 
   await page.goto('/causes')
   await page.getByLabel('Find a cause, a sign or a check').fill('sump bolts')
   await page.getByText('Sump bolts loose').click()
-  await expect(page.locator('details[open]')).toContainText('Tighten in order')
+  await expect(page.locator('.folded .el-collapse-item.is-active')).toContainText('Tighten in order')
 })
 
 test('a wet test says how much oil is right and takes its volume out; a hand-held gets none', async ({ page }) => {

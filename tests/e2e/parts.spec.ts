@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
+import dayjs from 'dayjs'
 import { ulid } from 'ulid'
-import { atTheBench, chip, decideTab, freshJob, me, openJob } from './bench'
+import { atTheBench, chip, decideTab, freshJob, me, openJob, typeDay } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -127,7 +128,7 @@ test('a needed part is ordered from the list, holds the job, and lets it go when
   await chip(page, 'It is', 'Accepted').click()
   await page.getByRole('button', { name: 'Log the outwork' }).click()
   await expect(page.locator('.order')).toContainText('Say when it came back')
-  await page.getByLabel('Came back').fill(new Date().toISOString().slice(0, 10))
+  await typeDay(page, 'Came back', dayjs().format('D MMM YYYY'))
   await page.getByLabel('Measured on return').fill('52,505')
   await page.getByRole('button', { name: 'Log the outwork' }).click()
   await expect(page.locator('.log')).toContainText('measured 52.505 mm, accepted')

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
-import { atTheBench, chip, freshJob, makeSafe, nextIs, openJob, openForm } from './bench'
+import { atTheBench, chip, freshJob, makeSafe, nextIs, openJob, openForm, typeDay } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -97,14 +97,14 @@ test('a washer carried on its side: not run and not filled before the second nig
     await page.getByRole('button', { name: 'Log the cure' }).click()
   }
   const stood = async (from: string, to: string, paper: string): Promise<void> => {
-    await page.getByLabel('Started, empty for now').fill(from)
+    await typeDay(page, 'Started, empty for now', from)
     await page.getByRole('button', { name: /Start (the clock|another test)/ }).click()
-    await page.getByLabel('Ended, empty for now').fill(to)
+    await typeDay(page, 'Ended, empty for now', to)
     await chip(page, 'The paper is', paper).click()
     await page.getByRole('button', { name: 'End the test' }).click()
   }
   await cured()
-  await stood('2026-01-05T17:10', '2026-01-06T08:10', 'Liquid')
+  await stood('5 Jan 2026 17:10', '6 Jan 2026 08:10', 'Liquid')
   await expect(page.locator('.stop')).toContainText('The last test leaked')
   await nextIs(page, 'Cure the way the fuel came')
   await expect(page.getByText('Waits for the stand test.')).toBeVisible()
@@ -116,7 +116,7 @@ test('a washer carried on its side: not run and not filled before the second nig
   await expect(page.getByLabel('Filled', { exact: true })).toHaveValue('600')
   await look(page, 'Fuel in the oil')
   await cured()
-  await stood('2026-01-06T09:30', '2026-01-06T21:45', 'Dry')
+  await stood('6 Jan 2026 09:30', '6 Jan 2026 21:45', 'Dry')
   await expect(page.locator('.log')).toContainText('passed after 12 h 15')
   await nextIs(page, 'Refill with fresh oil')
   await refill('600')

@@ -1,5 +1,5 @@
 import { expect, test } from './shop'
-import { atTheBench, box, chip, findings, group, jobNumbered, openForm, openJob, pick } from './bench'
+import { atTheBench, box, chip, findings, giveFiles, group, jobNumbered, openForm, openJob, pick } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -63,9 +63,9 @@ test('a fill table is taken point by point, and the oil is then read in mm', asy
 test('a file is tried dry before anything is put on a sheet', async ({ page }) => {
   await page.goto('/specs/import')
   const csv = (text: string) =>
-    page
-      .getByLabel('Choose a CSV or JSON file')
-      .setInputFiles({ name: 'Brookside 60.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+    giveFiles(page, 'Choose a CSV or JSON file', {
+      ...{ name: 'Brookside 60.csv', mimeType: 'text/csv', buffer: Buffer.from(text) },
+    })
   await csv('item,value,unit,source\nbore,65,mm,maker\nwheels,4,mm,maker\n')
   await expect(page.getByText('Nothing is changed while a line is wrong.')).toBeVisible()
   await expect(page.locator('section')).toContainText('line 3')

@@ -191,10 +191,10 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
                 :units="['mL', 'L', 'US_floz']"
                 kind="volume"
                 :fault="fault('caught')"
-              /><PlainField
+              /><LazyDayField
                 v-model="draft.ended"
                 label="Ended, empty for now"
-                type="datetime-local"
+                time
                 class="when"
                 :fault="fault('endedAt')"
               /><ElButton type="primary" native-type="submit">End the test</ElButton>
@@ -204,10 +204,10 @@ const tests = computed(() => keptOf(sheet.inForce.value).stand_test.length)
             <p v-if="path.stand" class="past st">
               ✕ {{ path.stand.state === 'leaked' ? 'The test before leaked.' : 'The last test was too short.' }}
             </p>
-            <PlainField
+            <LazyDayField
               v-model="draft.started"
               label="Started, empty for now"
-              type="datetime-local"
+              time
               class="when"
               :fault="fault('startedAt')"
             /><ElButton type="primary" native-type="submit">{{

@@ -68,12 +68,10 @@ const words = computed(() =>
           class="why"
           :aria-label="`Who the price of line ${number} is from`"
           placeholder="price from"
-          @update:model-value="from => (l.source = from)" /><ElInput
+          @update:model-value="from => (l.source = from)" /><LazyDayField
           :model-value="l.pricedOn ?? ''"
-          type="date"
           class="why"
-          :class="{ unset: !l.pricedOn }"
-          :aria-label="`Day of the price of line ${number}`"
+          :name="`Day of the price of line ${number}`"
           @update:model-value="day => (l.pricedOn = day)"
       /></template>
       <span v-if="l.chance && bought(l.type)" class="look"
@@ -121,9 +119,6 @@ const words = computed(() =>
 }
 .more .why:has([type='date']) {
   width: 124px;
-}
-.more .unset:not(:focus) {
-  opacity: 0.7;
 }
 .forpart {
   width: 190px;

@@ -151,16 +151,15 @@ function sound(): void {
         :alt="p.body.caption ?? plan.name"
         loading="lazy"
       />
-      <label class="btn dash"
-        ><input
-          type="file"
-          accept="image/*"
-          multiple
-          class="sr"
-          :disabled="busy"
-          @change="e => take(e, place ? `${plan.name}, ${place}` : plan.name)"
-        />Photo of it</label
+      <LazyFilePick
+        accept="image/*"
+        multiple
+        dash
+        :disabled="busy"
+        @pick="(files: File[]) => take(files, place ? `${plan.name}, ${place}` : plan.name)"
       >
+        Photo of it
+      </LazyFilePick>
       <p v-if="message" class="fault" role="alert">{{ message }}</p>
     </div>
     <VerdictWords :judged="judged" />

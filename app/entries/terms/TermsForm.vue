@@ -84,7 +84,7 @@ const { draft } = form
         inputmode="decimal"
         :fault="form.faultOf('capMinor')"
       />
-      <PlainField v-model="draft.deadline" label="Wanted by" type="date" :fault="form.faultOf('deadline')" />
+      <LazyDayField v-model="draft.deadline" label="Wanted by" :fault="form.faultOf('deadline')" />
       <PlainField
         v-model="draft.dayLoss"
         label="A day without it costs"

@@ -34,9 +34,9 @@ useHead({ title: 'Book in a machine' })
     <div class="pagehead">
       <h1>Book in a machine</h1>
       <span class="lab">“Unknown” is always an answer. Everything typed here is kept until it is booked in.</span
-      ><label v-if="session.may('rules')" class="btn dash"
-        ><input type="file" accept=".json,application/json" class="sr" @change="fromFile" />From a job file</label
-      >
+      ><LazyFilePick v-if="session.may('rules')" accept=".json,application/json" dash @pick="fromFile">
+        From a job file
+      </LazyFilePick>
     </div>
 
     <section v-if="known" class="block">
@@ -149,7 +149,7 @@ useHead({ title: 'Book in a machine' })
           hint="Empty: no cap said."
           :fault="fault('entries.1.body.capMinor')"
         />
-        <PlainField v-model="draft.deadline" label="Wanted by" type="date" :fault="fault('entries.1.body.deadline')" />
+        <LazyDayField v-model="draft.deadline" label="Wanted by" :fault="fault('entries.1.body.deadline')" />
       </div>
     </section>
 

@@ -112,12 +112,12 @@ useHead({ title: () => view.value?.machine.name ?? 'Machine' })
           <ul class="plain">
             <li v-for="line in view.care" :key="line">{{ line }}</li>
           </ul>
-          <details>
-            <summary class="lab">Before a new one goes out</summary>
+          <FoldedPart>
+            <template #title><span class="lab">Before a new one goes out</span></template>
             <ul class="plain">
               <li v-for="line in PRE_DELIVERY" :key="line">{{ line }}</li>
             </ul>
-          </details>
+          </FoldedPart>
         </div>
         <div>
           <h2>Which way up</h2>
@@ -181,11 +181,6 @@ useHead({ title: () => view.value?.machine.name ?? 'Machine' })
 }
 .plain li {
   padding: 3px 0;
-}
-summary {
-  min-height: 40px;
-  padding-top: 8px;
-  cursor: pointer;
 }
 .sheetrow {
   display: flex;

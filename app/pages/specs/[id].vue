@@ -142,14 +142,16 @@ useHead({ title: () => view.value?.name ?? 'Spec sheet' })
           >● Kept. Every job on these machines is judged by it from now on.</span
         >
       </div>
-      <details v-if="view.changes.length" class="past">
-        <summary class="lab">Changed {{ view.changes.length }} times</summary>
+      <FoldedPart v-if="view.changes.length" class="past">
+        <template #title
+          ><span class="lab">Changed {{ view.changes.length }} times</span></template
+        >
         <ul>
           <li v-for="c in view.changes" :key="c.at" class="lab">
             {{ dayjs(c.at).format('D MMM YYYY, HH:mm') }} {{ c.by ? shop.nameOf(c.by) : '' }}
           </li>
         </ul>
-      </details>
+      </FoldedPart>
     </ElForm>
   </div>
 </template>
@@ -227,10 +229,6 @@ useHead({ title: () => view.value?.name ?? 'Spec sheet' })
 }
 .past {
   margin-top: 16px;
-}
-.past summary {
-  cursor: pointer;
-  min-height: 40px;
 }
 @media (max-width: 1260px) {
   .heads .fig {

@@ -21,8 +21,7 @@ onMounted(async () => {
 })
 const targets = computed(() => Object.fromEntries(sheets.value.map(s => [s.id, s.name])))
 
-async function choose(event: Event): Promise<void> {
-  const picked = (event.target as HTMLInputElement).files?.[0]
+async function choose([picked]: File[]): Promise<void> {
   if (!picked) return
   const text = await picked.text()
   file.value = {
@@ -78,9 +77,7 @@ const example = `item,value,unit,source,year,checked_by,chosen,note\noil_capacit
       /></template>
     </div>
     <div class="acts">
-      <label class="btn go"
-        ><input type="file" accept=".csv,.json,text/csv,application/json" class="sr" @change="choose" />Choose a CSV or
-        JSON file</label
+      <FilePick accept=".csv,.json,text/csv,application/json" @pick="choose">Choose a CSV or JSON file</FilePick
       ><span v-if="file" class="lab">{{ file.name }}</span>
     </div>
     <p v-if="message" class="bar gap" role="alert">{{ message }}</p>
@@ -117,8 +114,8 @@ const example = `item,value,unit,source,year,checked_by,chosen,note\noil_capacit
         ><NuxtLink v-if="report.applied" class="btn go" :to="`/specs/${report.sheetId}`">Open the sheet</NuxtLink>
       </div>
     </section>
-    <details class="gap">
-      <summary class="lab">What a file looks like</summary>
+    <FoldedPart class="gap">
+      <template #title><span class="lab">What a file looks like</span></template>
       <pre>{{ example }}</pre>
       <p class="note">
         Items:
@@ -126,7 +123,7 @@ const example = `item,value,unit,source,year,checked_by,chosen,note\noil_capacit
           ><template v-if="i">; </template>{{ item }} ({{ SPEC_ITEMS[item].label.toLowerCase() }})</span
         >. JSON: <a href="/api/schemas/spec-sheet">published schema</a>.
       </p>
-    </details>
+    </FoldedPart>
   </div>
 </template>
 
@@ -145,9 +142,5 @@ pre {
 }
 li {
   padding: 2px 0;
-}
-summary {
-  cursor: pointer;
-  min-height: 40px;
 }
 </style>
