@@ -13,7 +13,7 @@ import type { Before } from './entries/room'
 import type { Owed, Stop } from './judgement'
 import { forbidding } from './judgement'
 import { roomOf } from './entries/rooms'
-import { condemned } from './entries/part/judge'
+import { condemned } from './entries/part/standing'
 
 /** Why an entry can't be put on the log, in words, with the field that says so. */
 export interface Refused {

@@ -20,6 +20,7 @@ const draft = reactive({
   words: '',
   days: '14',
   photos: [] as string[],
+  findings: [] as string[],
 })
 const faults = ref<Fault[]>([])
 const message = ref('')
@@ -30,6 +31,7 @@ let questionId = ulid()
 const busy = ref(false)
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 const byFee = computed(() => draft.stage === 'look' || draft.stage === 'strip')
+const findings = computed(() => sheet.assessment.value?.findings ?? [])
 const photos = computed(() => keptOf(sheet.inForce.value).photo)
 const change = computed(() => sheet.assessment.value && changeOrder(sheet.assessment.value, sheet.job.value.entries))
 watch(
@@ -53,6 +55,7 @@ async function ask(): Promise<void> {
       words: draft.words.trim() || null,
       days: typedFigure(draft.days),
       photoIds: draft.photos,
+      findingIds: draft.findings,
     },
   )
   busy.value = false
@@ -144,6 +147,14 @@ function state(l: QuoteLine): string {
         hint="What was found, plainly. The ways, their spread and what is not known are shown by themselves."
         :fault="fault('words')"
       />
+      <fieldset v-if="findings.length" class="found">
+        <legend class="lab">Findings it shows, with their figures</legend>
+        <ElCheckboxGroup v-model="draft.findings"
+          ><ElCheckbox v-for="j in findings" :key="j.entryId" :value="j.entryId"
+            ><StateMark :mark="j.mark" bare /> {{ j.headline }}</ElCheckbox
+          ></ElCheckboxGroup
+        >
+      </fieldset>
       <fieldset v-if="photos.length">
         <legend class="lab">Photos it shows</legend>
         <ElCheckboxGroup v-model="draft.photos"
@@ -198,6 +209,18 @@ fieldset {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 12px;
+}
+.found :deep(.el-checkbox-group) {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 0 16px;
+  flex: 1;
+}
+.found :deep(.el-checkbox) {
+  height: auto;
+  min-height: 44px;
+  white-space: normal;
+  margin-right: 0;
 }
 .pic {
   display: inline-flex;

@@ -46,8 +46,9 @@ const place = computed(() => props.tabs.findIndex(t => t.form === props.on) + 1)
         </ElButton>
       </template>
     </div>
-    <ElSelect
+    <LazyPickList
       :model-value="on ?? undefined"
+      :options="tabs.map(t => [t.form, t.label] as const)"
       class="one"
       :aria-label="`Check of ${label.toLowerCase()}`"
       @change="(form: FormName) => emit('pick', form)"
@@ -55,16 +56,16 @@ const place = computed(() => props.tabs.findIndex(t => t.form === props.on) + 1)
       <template #prefix
         ><span class="lab">Check {{ place }} of {{ tabs.length }}</span></template
       >
-      <ElOption v-for="t in tabs" :key="t.form" :value="t.form" :label="t.label"
+      <template #option="{ value, label: word }"
         ><span class="opt"
-          >{{ t.label }} <StateMark v-if="marks[t.form]" :mark="marks[t.form]!" /><span
-            v-else-if="t.form === next"
+          >{{ word }} <StateMark v-if="marks[value]" :mark="marks[value]!" /><span
+            v-else-if="value === next"
             class="lab"
             >next</span
           ></span
-        ></ElOption
+        ></template
       >
-    </ElSelect>
+    </LazyPickList>
   </nav>
 </template>
 

@@ -48,15 +48,15 @@ function press({ target }: Event, value: T): void {
         </svg>
         {{ word }}
       </ElRadio>
-      <ElSelect
+      <LazyPickList
         v-if="others.length"
         :model-value="undefined"
         class="others"
         :aria-label="`${label}: ${others.length} more`"
         :placeholder="entries.length ? `${others.length} more` : 'choose'"
+        :options="others"
         @change="(v: T) => (model = v)"
-        ><ElOption v-for="[value, word] in others" :key="value" :value="value" :label="word"
-      /></ElSelect>
+      />
     </div>
     <p v-if="fault" :id="`${id}-fault`" class="fault">{{ fault }}</p>
   </fieldset>

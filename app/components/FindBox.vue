@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
+import type { InputInstance } from 'element-plus'
 
 interface Found {
   to: string
@@ -10,7 +11,7 @@ const text = ref('')
 const found = ref<Found[]>([])
 const openList = ref(false)
 const at = ref(0)
-const input = ref<HTMLInputElement | null>(null)
+const input = useTemplateRef<InputInstance>('input')
 const router = useRouter()
 const look = useDebounceFn(async () => {
   found.value = text.value.trim()
@@ -33,10 +34,10 @@ defineExpose({ focus: () => input.value?.focus() })
 
 <template>
   <div class="find" @focusout="openList = false">
-    <input
+    <ElInput
       ref="input"
       v-model="text"
-      type="text"
+      autocomplete="off"
       placeholder="Find anything"
       aria-label="Find anything"
       role="combobox"
@@ -48,8 +49,8 @@ defineExpose({ focus: () => input.value?.focus() })
       @keydown.up.prevent="at = Math.max(at - 1, 0)"
       @keydown.enter="go(found[at])"
       @keydown.esc="text = ''"
-    />
-    <kbd aria-hidden="true">/</kbd>
+      ><template #suffix><kbd aria-hidden="true">/</kbd></template></ElInput
+    >
     <ul v-show="openList && text.trim()" id="found" role="listbox" aria-label="Found">
       <li
         v-for="(hit, i) in found"
@@ -71,24 +72,6 @@ defineExpose({ focus: () => input.value?.focus() })
   margin-left: auto;
   width: 220px;
   position: relative;
-}
-input {
-  width: 100%;
-  height: 36px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--paper);
-  padding: 6px 34px 6px 10px;
-  font-size: 14px;
-}
-input::placeholder {
-  color: var(--ink-2);
-  opacity: 1;
-}
-kbd {
-  position: absolute;
-  right: 8px;
-  top: 8px;
 }
 ul {
   position: absolute;

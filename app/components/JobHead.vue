@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { ArrowLeft, More } from '@element-plus/icons-vue'
-import type { WaitingBody } from '#core/entries/waiting/schema'
+import { ArrowLeft } from '@element-plus/icons-vue'
 import { keptOf } from '#core/entries/kept'
-import { WAITING_FOR } from '#core/words/deciding'
 
 /** Which job this is, what its owner said, what is put into it, and who has the next move. */
 const sheet = useSheet()
@@ -21,26 +19,6 @@ const facts = computed(() =>
     .join(' · '),
 )
 const counts = computed(() => session.mayLog('spend') && !sheet.assessment.value?.closed)
-const typing = ref(false)
-const calling = ref(false)
-/** where the head has no room for it, who has the next move is said in a dialog */
-const waiting = ref(false)
-const changing = useState('changing-person', () => false)
-function waitsNow(to: WaitingBody['for'] | null): void {
-  if (to) void wait(to)
-  waiting.value = false
-}
-async function wait(to: WaitingBody['for']): Promise<void> {
-  const said = keptOf(sheet.inForce.value).waiting.at(-1)
-  const outcome = await sheet.log({
-    kind: 'waiting',
-    how: null,
-    body: { for: to, what: null },
-    supersedes: said?.id ?? null,
-  })
-  sheet.trouble.value = outcome.ok ? '' : outcome.message
-}
-const print = (): unknown => window.open(`/api/jobs/${job.value.id}/tag.pdf`, '_blank')
 </script>
 
 <template>
@@ -56,43 +34,8 @@ const print = (): unknown => window.open(`/api/jobs/${job.value.id}/tag.pdf`, '_
     <q v-if="complaint" class="words">{{ complaint }}</q>
     <div class="ends">
       <SpendClock v-if="counts" />
-      <ElSelect
-        :model-value="sheet.assessment.value?.waiting?.for ?? 'nobody'"
-        aria-label="Waiting for"
-        class="waits"
-        @change="(to: WaitingBody['for']) => wait(to)"
-        ><template #prefix><span class="lab">Waiting for</span></template>
-        <ElOption v-for="(word, k) in WAITING_FOR" :key="k" :value="k" :label="word"
-      /></ElSelect>
-      <ElDropdown trigger="click" placement="bottom-end">
-        <ElButton class="more" aria-label="More of this job"
-          ><More width="20" height="20" aria-hidden="true"
-        /></ElButton>
-        <template #dropdown
-          ><ElDropdownMenu
-            ><ElDropdownItem v-if="counts" @click="typing = true">Type time or money</ElDropdownItem
-            ><ElDropdownItem v-if="counts" @click="calling = true">Call the owner</ElDropdownItem
-            ><ElDropdownItem @click="print">Print the tag</ElDropdownItem
-            ><ElDropdownItem class="small" @click="waiting = true">Waiting for…</ElDropdownItem
-            ><ElDropdownItem class="small" @click="changing = true">Who is at the bench</ElDropdownItem></ElDropdownMenu
-          ></template
-        >
-      </ElDropdown>
+      <div class="acts"><LazyJobEnds :counts="counts" /></div>
     </div>
-    <ElDialog v-if="waiting" v-model="waiting" title="Waiting for" width="420px">
-      <ChipGroup
-        :model-value="sheet.assessment.value?.waiting?.for ?? 'nobody'"
-        label="Waiting for"
-        hide-label
-        needed
-        :options="WAITING_FOR"
-        @update:model-value="waitsNow"
-      />
-    </ElDialog>
-    <SpendTyped v-if="typing" v-model="typing" />
-    <ElDialog v-if="calling" v-model="calling" title="Call the owner" width="720px">
-      <FindingForm name="owner_call" @logged="calling = false" />
-    </ElDialog>
   </header>
 </template>
 
@@ -126,23 +69,18 @@ const print = (): unknown => window.open(`/api/jobs/${job.value.id}/tag.pdf`, '_
   -webkit-box-orient: vertical;
   overflow: hidden;
 }
+.acts {
+  display: flex;
+  gap: 12px;
+  min-width: 254px;
+  min-height: 44px;
+}
 .ends {
   display: flex;
   gap: 12px;
   align-items: center;
   margin-left: auto;
   flex: none;
-}
-.waits {
-  width: 198px;
-}
-.waits .lab {
-  margin-right: 4px;
-}
-.more.el-button.el-button {
-  padding: 0;
-  width: 44px;
-  justify-content: center;
 }
 @media (max-width: 1000px) {
   .head {
@@ -176,6 +114,9 @@ const print = (): unknown => window.open(`/api/jobs/${job.value.id}/tag.pdf`, '_
     font-size: 17px;
     padding: 6px 8px 5px 22px;
   }
+  .acts {
+    min-width: 44px;
+  }
   .name {
     flex: 1 1 0;
   }
@@ -189,9 +130,6 @@ const print = (): unknown => window.open(`/api/jobs/${job.value.id}/tag.pdf`, '_
     text-overflow: ellipsis;
   }
   .head q,
-  .waits {
-    display: none;
-  }
   .ends {
     gap: 4px;
   }

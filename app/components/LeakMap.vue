@@ -104,18 +104,14 @@ const said = (site: Site): string =>
       <div v-for="(site, i) in shown" :key="site" class="row">
         <label :for="`leak-${site}`"
           ><b>{{ i + 1 }}</b> {{ LEAK_SITES[site] }}</label
-        ><ElSelect
+        ><LazyPickList
           :id="`leak-${site}`"
           :model-value="stateOf(site) ?? ''"
           :empty-values="[null, undefined]"
           :aria-label="LEAK_SITES[site]"
           @change="(state: LeakSite['state'] | '') => set(site, state || null)"
-          ><ElOption value="" label="not looked at" /><ElOption
-            v-for="(word, k) in LEAK_STATES"
-            :key="k"
-            :value="k"
-            :label="word"
-        /></ElSelect>
+          :options="[['', 'not looked at'], ...Object.entries(LEAK_STATES)]"
+        />
       </div>
       <ElButton class="dash" @click="sites = shown.map(site => ({ site, state: stateOf(site) ?? 'dry' }))">
         The rest is dry

@@ -54,7 +54,7 @@ watch([sheet.begun, sheet.correction, sheet.stage, sheet.form], () => {
         <div class="parts"><ElSegmented v-model="part" :options="PARTS" block aria-label="What is shown" /></div>
         <div class="scroll">
           <template v-if="part === 'verdict'"
-            ><RailDecide v-if="sheet.stage.value === 'decide'" /><RailNext v-else
+            ><LazyRailDecide v-if="sheet.stage.value === 'decide'" /><RailNext v-else
           /></template>
           <RailFindings v-else-if="part === 'findings'" spread />
           <JobLog v-else spread />

@@ -9,20 +9,25 @@ const entries = computed(() => Object.entries(props.options) as [T, string][])
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <ElSelect
-      :id="id"
-      v-model="model"
-      :filterable="entries.length > 12"
-      :empty-values="[null, undefined]"
-      :aria-label="label"
-      :aria-describedby="`${id}-more`"
-      :class="{ wrong: fault }"
-      ><ElOption v-if="empty" value="" :label="empty" /><ElOption
-        v-for="[value, word] in entries"
-        :key="value"
-        :value="value"
-        :label="word"
-    /></ElSelect>
+    <div class="box">
+      <LazyPickList
+        :id="id"
+        v-model="model"
+        :options="empty ? [['', empty] as ['', string], ...entries] : entries"
+        :filterable="entries.length > 12"
+        :empty-values="[null, undefined]"
+        :aria-label="label"
+        :aria-describedby="`${id}-more`"
+        :class="{ wrong: fault }"
+      />
+    </div>
     <p :id="`${id}-more`" class="fault" :hidden="!fault">{{ fault }}</p>
   </div>
 </template>
+
+<style scoped>
+/* its place is kept while the list comes */
+.box {
+  min-height: 44px;
+}
+</style>

@@ -8,7 +8,7 @@ const id = useId()
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <ElSelect
+    <LazyPickList
       :id="id"
       v-model="model"
       multiple
@@ -16,8 +16,8 @@ const id = useId()
       :aria-label="label"
       :placeholder="placeholder ?? 'choose'"
       :class="{ wrong: fault }"
-      ><ElOption v-for="(word, key) in options" :key="key" :value="key" :label="word"
-    /></ElSelect>
+      :options="Object.entries(options)"
+    />
     <p class="fault" :hidden="!fault">{{ fault }}</p>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { basisWords } from '#core/condition/basis'
+import { basisWords } from '#core/condition/basisWords'
 import { HOW_GOT } from '#core/log/words'
 
 /** What the findings say: four counts, and the list a touch behind them. */

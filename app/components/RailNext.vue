@@ -36,7 +36,7 @@ const { sheet, a, likely, verdict, approved } = useNextMoves()
     <section v-if="verdict && !a.closed" data-test="lean">
       <h2 class="lab">{{ approved ? 'Where it stands now' : 'Where it leans' }}</h2>
       <p class="head" aria-live="polite">{{ verdict.headline }}</p>
-      <MoneyScale :decision="a.decision" :currency="sheet.policy.value.currency" @pick="sheet.open('decide')" />
+      <LazyMoneyScale :decision="a.decision" :currency="sheet.policy.value.currency" @pick="sheet.open('decide')" />
       <p v-if="verdict.flipWords[0]" class="flip"><b>Flips.</b> {{ verdict.flipWords[0] }}</p>
     </section>
     <section v-else-if="a.next.length === 0 && !verdict && !a.closed">

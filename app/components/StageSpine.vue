@@ -57,13 +57,17 @@ const step = (by: number): void => {
       <ElButton :disabled="at <= 0" aria-label="The stage before" @click="step(-1)"
         ><ArrowLeft width="20" aria-hidden="true"
       /></ElButton>
-      <ElSelect :model-value="open" aria-label="Stage" @change="(s: Stage) => emit('pick', s)"
-        ><ElOption
-          v-for="(s, i) in stages"
-          :key="s.stage"
-          :value="s.stage"
-          :label="`${i + 1} ${STAGES[s.stage]}${s.state === 'open' ? '' : `, ${WORDS[s.state]}`}`"
-      /></ElSelect>
+      <LazyPickList
+        :model-value="open"
+        aria-label="Stage"
+        :options="
+          stages.map(
+            (s, i) =>
+              [s.stage, `${i + 1} ${STAGES[s.stage]}${s.state === 'open' ? '' : `, ${WORDS[s.state]}`}`] as const,
+          )
+        "
+        @change="(s: Stage) => emit('pick', s)"
+      />
       <ElButton :disabled="at >= stages.length - 1" aria-label="The stage after" @click="step(1)"
         ><ArrowRight width="20" aria-hidden="true"
       /></ElButton>

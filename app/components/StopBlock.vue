@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { loggerRefusal } from '#core/entries/mayLog'
+import { signerRefusal } from '#core/entries/signers'
 import type { Stop } from '#core/judgement'
 
 /** What must not be done, why, what ends it; and, where that can be answered for, the name of who takes it on. */
@@ -13,7 +13,8 @@ const shop = useShopStore()
 const session = useSessionStore()
 /** who may: the gate that the server asks too */
 const maySign = computed(
-  () => session.person !== undefined && loggerRefusal(session.person, 'sign_off', shop.policy) === null,
+  () =>
+    session.person !== undefined && session.mayLog('sign_off') && signerRefusal(session.person, shop.policy) === null,
 )
 const asking = ref(false)
 const reason = ref('')

@@ -8,7 +8,7 @@ const sheet = useSheet()
     <p v-if="sheet.unjudged.value" class="typing" role="alert">{{ sheet.unjudged.value }}</p>
     <RailStops :lines="sheet.stage.value === 'decide'" />
     <div class="scroll">
-      <RailDecide v-if="sheet.assessment.value && sheet.stage.value === 'decide'" />
+      <LazyRailDecide v-if="sheet.assessment.value && sheet.stage.value === 'decide'" />
       <RailNext v-else-if="sheet.assessment.value" />
       <p v-else class="wait lab">Reading the log…</p>
     </div>

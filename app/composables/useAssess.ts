@@ -35,12 +35,23 @@ export interface Judged {
   trouble: Ref<string | null>
 }
 
-/** The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. A failure is said, and the next change is judged again. */
-export function useAssess(file: () => JobFile | null, typed: () => Entry[]): Judged {
+/**
+ * The judgement of a job, kept up with the log and with what is being typed, off the page's own thread. The first comes from the bench computer,
+ * which has it ready while this one would still be loading what judges. A failure is said, and the next change is judged again.
+ */
+export function useAssess(jobId: string, file: () => JobFile | null, typed: () => Entry[]): Judged {
   const assessment = shallowRef<Assessment | null>(null)
   const diagnosis = shallowRef<JobDiagnosis | null>(null)
   const trouble = ref<string | null>(null)
   let running = false
+  /** what the log gives was asked of the bench computer; where it does not answer, this one judges */
+  const asked = new Set<string>()
+  async function judged<T>(what: 'assessment' | 'diagnosis', draft: Entry[], here: () => Promise<T>): Promise<T> {
+    if (draft.length || asked.has(what)) return here()
+    asked.add(what)
+    const ready = await read<T>(`/api/jobs/${jobId}/${what}`).catch(() => null)
+    return ready ?? here()
+  }
   let again = false
   /** the step's answer, or what was there before it when it fails */
   async function tried<T>(what: string, step: Promise<T>, before: T | null): Promise<T | null> {
@@ -63,10 +74,21 @@ export function useAssess(file: () => JobFile | null, typed: () => Entry[]): Jud
       again = false
       trouble.value = null
       const [log, draft] = [plain(file() ?? current), plain(typed())]
-      assessment.value = await tried('The judgement', worker().assess(log, draft), assessment.value)
-      if (!again) diagnosis.value = await tried('What it looks like', worker().diagnose(log, draft), diagnosis.value)
+      assessment.value = await tried(
+        'The judgement',
+        judged('assessment', draft, () => worker().assess(log, draft)),
+        assessment.value,
+      )
+      if (!again)
+        diagnosis.value = await tried(
+          'What it looks like',
+          judged('diagnosis', draft, () => worker().diagnose(log, draft)),
+          diagnosis.value,
+        )
     } while (again)
     running = false
+    // what is typed next finds it loaded
+    void worker()
   }
   watch(
     [file, typed],

@@ -16,6 +16,7 @@ export interface Draft {
   owner: string
   contact: string
   mayPhoto: string
+  language: string
   mayMessage: string
   customerId: string
   machineId: string
@@ -58,6 +59,7 @@ export function useBookingIn() {
     owner: '',
     contact: '',
     mayPhoto: 'unknown',
+    language: '',
     mayMessage: 'unknown',
     customerId: '',
     machineId: typeof route.query.machine === 'string' ? route.query.machine : '',
@@ -234,6 +236,7 @@ export function useBookingIn() {
             contact: d.contact || null,
             mayPhoto: consentSaid(d.mayPhoto),
             mayMessage: consentSaid(d.mayMessage),
+            language: d.language || null,
           },
       machine: d.machineId
         ? { id: d.machineId }

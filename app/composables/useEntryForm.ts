@@ -1,5 +1,4 @@
 import { ulid } from 'ulid'
-import { describe } from '#core/entries/say'
 import { standsFor } from '#core/log/entry'
 import type { HeldPhoto } from '~/composables/useFindingPhotos'
 import { FINDING_PHOTOS } from '~/composables/useFindingPhotos'
@@ -152,6 +151,7 @@ export function useEntryForm<K extends EntryKind, D extends object>(plan: FormPl
   /** The pictures of a finding stand beside it on the log; answers what could not be logged. */
   async function logPhotos(entryId: string): Promise<string> {
     const entry = sheet.job.value.entries.find(e => e.id === entryId)
+    const { describe } = await import('#core/entries/say')
     const caption = entry ? describe(entry, sheet.policy.value).title : null
     for (const photo of kept.value.photos ?? []) {
       const outcome = await sheet.log({ kind: 'photo', how: null, body: { ...photo, caption, about: entryId } })

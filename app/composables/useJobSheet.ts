@@ -104,6 +104,7 @@ export function useJobSheet(first: JobPage): JobSheet {
     diagnosis,
     trouble: unjudged,
   } = useAssess(
+    first.id,
     () => file.value,
     () => typed.value,
   )

@@ -1,6 +1,6 @@
 import type { EntryKind } from '#core/entries/types'
 import { keptOf } from '#core/entries/kept'
-import { partsStanding } from '#core/entries/part/judge'
+import { partsStanding } from '#core/entries/part/standing'
 import type { PartKey } from '#core/teardown/parts'
 import { tabsOf } from '~/entries/faces'
 import type { Shown } from '~/entries/face'

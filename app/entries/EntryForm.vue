@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { describe } from '#core/entries/say'
 import type { EntryKind } from '#core/entries/types'
 import { FACES } from '~/entries/faces'
 import { correctable } from '~/composables/useJobSheet'
@@ -28,7 +27,7 @@ const when = computed(() => {
       <p v-if="last" class="last note" data-test="last-reading">
         <span
           ><span class="lab">Last, {{ when }} {{ shop.initials(last.by) }}</span>
-          <StateMark v-if="mark" :mark="mark" bare /> {{ describe(last, shop.policy).text }}</span
+          <StateMark v-if="mark" :mark="mark" bare /> <LazySaidText :entry="last" /></span
         ><ElButton v-if="correctable(last)" link class="link" @click="sheet.correct(last)"
           >Correct<span class="sr"> the last reading</span></ElButton
         >

@@ -32,7 +32,6 @@ function normal(): void {
   Object.assign(draft.value, plan.normal?.draft)
   void submit()
 }
-const causes = useCauseOptions()
 const parts = computed(() => subjectsOf(facts.value))
 /** findings behind what stands against the engine: work answers them */
 const standing = computed(() => answerable(sheet.assessment.value))
@@ -65,19 +64,17 @@ const one = (key: string): string | null => draft.value[key] as string | null
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />
-      <LeakMap
+      <LazyLeakMap
         v-else-if="f.type === 'leaks'"
         :model-value="draft[f.key] as LeakSite[]"
         :facts="facts"
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />
-      <PickField
+      <LazyCausePick
         v-else-if="f.type === 'cause'"
         :model-value="text(f.key)"
         :label="f.label"
-        :options="causes"
-        empty="not in the list"
         :fault="form.faultOf(f.key)"
         @update:model-value="v => (draft[f.key] = v)"
       />

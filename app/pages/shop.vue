@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ROLES } from '#core/people/roles'
-import { PAPER_SIZES } from '#core/words/bill'
+import { LABEL_SIZES, PAPER_SIZES } from '#core/words/bill'
+import { LOCALES } from '#core/words/locale'
 import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 
 const { draft, message, saved, fault, save, RULES, RULE_REASONS } = useShopRules()
@@ -103,11 +104,27 @@ useHead({ title: 'Shop' })
         </div>
         <div class="gap" />
         <ChipGroup v-model="draft.paperSize" label="Papers on" :options="PAPER_SIZES" needed />
+        <div class="grid3 gap">
+          <PickField v-model="draft.labelSize" label="Labels on" :options="LABEL_SIZES" :fault="fault('labelSize')" />
+          <PickField
+            v-model="draft.locale"
+            label="Figures and days on papers"
+            :options="LOCALES"
+            :fault="fault('locale')"
+          />
+        </div>
+        <ElCheckbox v-model="draft.linePrices" class="check">
+          A quote says what each line comes to, labour with its hours and rate
+        </ElCheckbox>
         <p class="note reason">
           Thirty days, because suppliers change their lists by the month. Rounded up to a whole coin by default: a quote
           that ends in cents looks surer than it is, and a coarser step is yours to choose. Warned at 90 %: so much is
           left for one stuck bolt.
         </p>
+      </section>
+      <section class="block">
+        <h2>Papers in the owner's language</h2>
+        <LazyPaperLanguages v-model="draft.languages" :fault="fault" />
       </section>
       <section class="block">
         <h2>Units shown first</h2>

@@ -2,7 +2,6 @@ import { defineStore } from 'pinia'
 import type { Right } from '#core/people/roles'
 import { may as roleMay } from '#core/people/roles'
 import type { EntryKind } from '#core/entries/types'
-import { mayLog as roleMayLog } from '#core/entries/mayLog'
 import type { SessionView } from '#shared/types/session'
 
 /** How this browser stands with the shop: whether it was let in, and who is at it. */
@@ -40,7 +39,7 @@ export const useSessionStore = defineStore('session', () => {
   }
 
   const may = (right: Right): boolean => person.value !== undefined && roleMay(person.value.role, right)
-  const mayLog = (kind: EntryKind): boolean => person.value !== undefined && roleMayLog(person.value, kind)
+  const mayLog = (kind: EntryKind): boolean => person.value?.logs.includes(kind) ?? false
   return { view, device, person, people, take, look, come, leave, lost, may, mayLog }
 })
 

@@ -1,4 +1,4 @@
-import { condemned } from '../entries/part/judge'
+import { condemned } from '../entries/part/standing'
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import type { Stop } from '../judgement'

@@ -1,4 +1,4 @@
-import { partsStanding } from '../entries/part/judge'
+import { partsStanding } from '../entries/part/standing'
 import type { Entry } from '../entries/types'
 import type { EngineFacts } from '../engine/facts'
 import type { OilNode, OilState } from '../teardown/oilPath'

@@ -1,6 +1,8 @@
 import type { BORE, EngineClass, UseClass } from './words'
 import type { SchoolKey, SchoolsChosen } from './schools'
-import type { PAPER_SIZES } from '../words/bill'
+import type { LABEL_SIZES, PAPER_SIZES } from '../words/bill'
+import type { Locale } from '../words/locale'
+import type { PaperLanguage } from '../words/paperWords'
 import type { KeyOf } from '../words/keys'
 
 export type LeadRule = 'net_value' | 'cost_per_hour' | 'share_of_value'
@@ -24,6 +26,14 @@ export interface ShopPolicy {
   firstBill: number
   /** sheet that papers are made for */
   paperSize: KeyOf<typeof PAPER_SIZES>
+  /** what labels are printed on */
+  labelSize: KeyOf<typeof LABEL_SIZES>
+  /** how figures, money and days are written on papers */
+  locale: Locale
+  /** other languages that papers are written in, for owners who want them */
+  languages: PaperLanguage[]
+  /** a quote says what each of its lines comes to, labour at its rate */
+  linePrices: boolean
   altitudeM: number
   pressureUnit: 'bar' | 'psi' | 'kPa'
   volumeUnit: 'mL' | 'L' | 'US_floz'
@@ -82,6 +92,10 @@ export const DEFAULT_POLICY: ShopPolicy = {
   payDays: 0,
   firstBill: 1,
   paperSize: 'A4',
+  labelSize: 'w100h62',
+  locale: 'en-GB',
+  languages: [],
+  linePrices: true,
   altitudeM: 0,
   pressureUnit: 'bar',
   volumeUnit: 'mL',

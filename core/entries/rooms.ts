@@ -148,7 +148,7 @@ const ROOMS = {
 /** The room of one entry, as it takes that very entry. */
 export const roomOf = (entry: Entry): Room<EntryKind> => roomFor(entry.kind)
 const roomFor = (kind: EntryKind): Room<EntryKind> => ROOMS[kind] as Room<EntryKind>
-const KINDS = Object.keys(ROOMS) as EntryKind[]
+export const KINDS = Object.keys(ROOMS) as EntryKind[]
 
 /** What an entry stands in the same place with: its kind, and cylinder, valve or sample place. */
 export const standsAt = (entry: Entry): string => `${entry.kind} ${roomOf(entry).place?.(entry) ?? ''}`

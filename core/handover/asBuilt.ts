@@ -3,7 +3,7 @@ import { describe } from '../entries/say'
 import type { Entry } from '../entries/types'
 import { keptOf } from '../entries/kept'
 import { MEASURE_PLANS } from '../measure/items'
-import { partsStanding } from '../entries/part/judge'
+import { partsStanding } from '../entries/part/standing'
 import { partName } from '../teardown/places'
 import { quantityText } from '../units/unitRound'
 

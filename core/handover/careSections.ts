@@ -3,9 +3,12 @@ import type { JobFile } from '../entries/file'
 import { keptOf } from '../entries/kept'
 import { entriesInForce } from '../log/entry'
 import { newestDay, watchWords, watchesOf } from '../condition/watches'
+import type { PaperWord } from '../words/paperWords'
+import { PAPER_WORDS } from '../words/paperWords'
 import { careText } from './careText'
 
 export interface CareSection {
+  key: PaperWord
   title: string
   lines: string[]
 }
@@ -16,16 +19,17 @@ export function careSections(file: JobFile): CareSection[] {
   const kept = keptOf(inForce)
   const said = kept.hand_back.at(-1)?.body.words
   return [
-    { title: 'Oil and fuel', lines: careText(file) },
-    { title: 'When back, what to look at first', lines: said ? [said] : [] },
+    { key: 'care_oil' as const, lines: careText(file) },
+    { key: 'care_back' as const, lines: said ? [said] : [] },
     {
-      title: 'To be looked at again',
+      key: 'care_again' as const,
       lines: watchesOf(file, inForce, newestDay(inForce)).map(w => watchWords(w)),
     },
-    { title: 'Still owed', lines: owedNow(inForce, file.policy).map(o => o.text) },
-    { title: 'Put off, and what it risks', lines: kept.refused.map(e => `${e.body.what}: ${e.body.risk}`) },
-  ].filter(s => s.lines.length)
+    { key: 'care_owed' as const, lines: owedNow(inForce, file.policy).map(o => o.text) },
+    { key: 'care_refused' as const, lines: kept.refused.map(e => `${e.body.what}: ${e.body.risk}`) },
+  ]
+    .filter(s => s.lines.length)
+    .map(s => ({ ...s, title: PAPER_WORDS[s.key] }))
 }
 
-export const CARE_CAUTION =
-  "A knock, smoke, a rising oil level or a smell of fuel: stop it and ring us. Follow the machine's own book and your local rules."
+export const CARE_CAUTION = PAPER_WORDS.care_caution

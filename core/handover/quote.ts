@@ -4,6 +4,7 @@ import type { FrozenOption } from '../entries/approval/schema'
 import { entriesInForce, standsFor } from '../log/entry'
 import { keptOf } from '../entries/kept'
 import type { ShopPolicy } from '../engine/policy'
+import type { Judgement } from '../judgement'
 import type { KeyOf } from '../words/keys'
 import type { QUOTE_STAGES } from '../words/deciding'
 import { charged } from '../verdict/spend'
@@ -33,6 +34,8 @@ export interface Quote {
   /** what it was, with how sure that is */
   cause: string | null
   options: QuoteOption[]
+  /** what was found and picked to be shown, each with its figure; absent on quotes from before */
+  findings?: string[]
   /** what is not known yet */
   notKnown: string[]
   cap: number | null
@@ -50,6 +53,8 @@ export interface QuoteAsk {
   feeMinor: number | null
   words: string | null
   photoIds: string[]
+  /** entries whose finding is shown */
+  findingIds: string[]
 }
 
 /** What a job came to: its ways weighed, and which of them was agreed. */
@@ -70,10 +75,10 @@ export function changeOrder({ approved, decision }: Decided, entries: Entry[]): 
 
 /** A quote from what a job's log says: only ways that can be gone, plainly, with what is not known. */
 export function quoteOf(
-  { decision, approved }: Decided,
+  { decision, approved, findings }: Decided & { findings: readonly Judgement[] },
   entries: Entry[],
   policy: ShopPolicy,
-  { stage, feeMinor, words, photoIds }: QuoteAsk,
+  { stage, feeMinor, words, photoIds, findingIds }: QuoteAsk,
   cause: string | null,
 ): Quote {
   const inForce = entriesInForce(entries)
@@ -105,6 +110,7 @@ export function quoteOf(
     options,
     fee: feeMinor === null ? null : toMajor(feeMinor, currency),
     complaint: keptOf(inForce).complaint.at(-1)?.body.words ?? null,
+    findings: findings.filter(j => findingIds.includes(j.entryId)).map(j => j.headline),
     notKnown: [
       ...new Set([
         ...(decision.verdict?.looks ?? [])

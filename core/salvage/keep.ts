@@ -1,6 +1,6 @@
 import type { Entry } from '../entries/types'
 import type { EngineFacts } from '../engine/facts'
-import { partsStanding } from '../entries/part/judge'
+import { partsStanding } from '../entries/part/standing'
 import type { PartKey } from '../teardown/parts'
 import { PART_PLANS } from '../teardown/parts'
 import { partsOf } from '../teardown/places'

@@ -1,5 +1,5 @@
 import type { Database } from 'better-sqlite3'
-import type { Logger } from '#core/entries/mayLog'
+import type { Logger } from '#core/entries/signers'
 import { loggerRefusal } from '#core/entries/mayLog'
 import type { Entry, EntryKind } from '#core/entries/types'
 import { Refusal } from './refusal'

@@ -13,13 +13,13 @@ import { addSheet, saveSheet, sheetBody, sheetOf } from './sheets'
 import { row, rows, run } from './statements'
 
 const CUSTOMERS =
-  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage FROM customers WHERE name >= @from COLLATE NOCASE AND name < @to COLLATE NOCASE ORDER BY name COLLATE NOCASE LIMIT 40'
+  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage, language FROM customers WHERE name >= @from COLLATE NOCASE AND name < @to COLLATE NOCASE ORDER BY name COLLATE NOCASE LIMIT 40'
 const CUSTOMER =
-  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage FROM customers WHERE id = ?'
+  'SELECT id, name, contact, may_photo AS mayPhoto, may_message AS mayMessage, language FROM customers WHERE id = ?'
 const ADD_CUSTOMER =
-  'INSERT INTO customers (id, name, contact, may_photo, may_message, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?, ?)'
+  'INSERT INTO customers (id, name, contact, may_photo, may_message, language, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)'
 const SAVE_CUSTOMER =
-  'UPDATE customers SET name = ?, contact = ?, may_photo = ?, may_message = ?, updated_at = ? WHERE id = ?'
+  'UPDATE customers SET name = ?, contact = ?, may_photo = ?, may_message = ?, language = ?, updated_at = ? WHERE id = ?'
 const MACHINE = `
   SELECT id, customer_id AS customerId, kind, name, serial, meter_reading AS meterReading, meter_unit AS meterUnit, meter_source AS meterSource
   FROM   machines
@@ -212,9 +212,13 @@ export function moveToSheet(db: Database, machineId: string, sheetId: string, by
 
 export type NewCustomer = Pick<Customer, 'name' | 'contact'> & Partial<Customer>
 
-export function addCustomer(db: Database, { name, contact, mayPhoto, mayMessage }: NewCustomer, id = ulid()): string {
+export function addCustomer(
+  db: Database,
+  { name, contact, mayPhoto, mayMessage, language = null }: NewCustomer,
+  id = ulid(),
+): string {
   const now = new Date().toISOString()
-  run(db, ADD_CUSTOMER, id, name, contact, kept(mayPhoto), kept(mayMessage), now, now)
+  run(db, ADD_CUSTOMER, id, name, contact, kept(mayPhoto), kept(mayMessage), language, now, now)
   return id
 }
 
@@ -267,7 +271,7 @@ export function updateMachine(db: Database, id: string, next: Omit<UpdateMachine
         { name: engine.sheetName, engineClass: next.facts.engineClass, values: next.spec, fill: engine.fill },
         next.by,
       )
-    const { name, contact, mayPhoto, mayMessage } = next.customer
-    run(db, SAVE_CUSTOMER, name, contact, kept(mayPhoto), kept(mayMessage), now, customerId)
+    const { name, contact, mayPhoto, mayMessage, language } = next.customer
+    run(db, SAVE_CUSTOMER, name, contact, kept(mayPhoto), kept(mayMessage), language, now, customerId)
   }).immediate()
 }

@@ -6,12 +6,13 @@ import type { GivenBill } from '#core/handover/bill'
 import { toldWords } from '#core/handover/handBack'
 import { notToRun } from '#core/judgement'
 import { entriesInForce } from '#core/log/entry'
-import { moneyText, toMajor } from '#core/units/money'
-import { PAID_BY, TAX_MODES } from '#core/words/bill'
+import { toMajor } from '#core/units/money'
+import { PAID_BY } from '#core/words/bill'
 import type { JobBills, JobView, Person, Takings } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { nameIn } from './handBack'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
+import { writingFor } from './writing'
 
 const right = (text: string, more: object = {}): object => ({ text, alignment: 'right', ...more })
 
@@ -30,8 +31,9 @@ export function billPaper(
   const { stops } = assess(fileOf(view, policy))
   const { draft, sum, head: shop } = bill
   const credit = bill.kind === 'credit'
-  const title = `${credit ? 'Credit note' : 'Invoice'} ${bill.number}`
-  const cash = (minor: number): string => moneyText(toMajor(minor, shop.currency), shop.currency, true)
+  const { say, day, dayTime, figures, ...write } = writingFor(policy, view.customer)
+  const title = say(credit ? 'credit' : 'invoice', { number: bill.number })
+  const cash = (minor: number): string => write.cash(minor, shop.currency)
   const given = dayjs(bill.givenAt)
   const taxed = draft.tax === 'charged' && draft.lines.some(l => l.taxPct > 0)
   const rows = draft.lines.map((l, i) => [
@@ -39,45 +41,50 @@ export function billPaper(
       stack: [
         { text: printable(l.text) },
         ...(l.detail ? [{ text: printable(l.detail), fontSize: 8.5, color: SECOND }] : []),
-        ...(l.discountPct ? [{ text: `${cash(l.minor)} less ${l.discountPct} %`, fontSize: 8.5, color: SECOND }] : []),
+        ...(l.discountPct
+          ? [{ text: say('less', { sum: cash(l.minor), pct: figures(l.discountPct) }), fontSize: 8.5, color: SECOND }]
+          : []),
       ],
     },
-    right(taxed ? `${l.taxPct} %` : '', { color: SECOND }),
+    right(taxed ? `${figures(l.taxPct)} %` : '', { color: SECOND }),
     right(cash(sum.lines[i] ?? 0)),
   ])
   const off = sum.linesMinor - sum.netMinor
   return {
     info: { title, author: printable(shop.shopName) },
-    foot: printable(`${shop.shopName || 'Remedium'} · ${title.toLowerCase()} · ${given.format('D MMM YYYY')}`),
+    foot: printable(`${shop.shopName || 'Remedium'} · ${title} · ${day(bill.givenAt)}`),
+    pages: (page: number, pages: number) => say('page', { page, pages }),
     content: [
-      ...head(shop.shopName, shop.shopAddress, title, given.format('D MMM YYYY')),
+      ...head(shop.shopName, shop.shopAddress, title, day(bill.givenAt)),
       ...standing(
         stops,
-        notToRun(stops).length ? 'Not to be run' : 'Not to be done',
+        say(notToRun(stops).length ? 'not_to_run' : 'not_to_do'),
         nameIn(people),
         toldWords(entriesInForce(view.entries)),
       ),
-      ...(shop.taxNumber ? [{ text: printable(`Tax number ${shop.taxNumber}`), fontSize: 9, color: SECOND }] : []),
+      ...(shop.taxNumber
+        ? [{ text: printable(say('tax_number', { number: shop.taxNumber })), fontSize: 9, color: SECOND }]
+        : []),
       {
         columns: [
           {
             stack: [
               { text: printable(draft.to.name), bold: true },
               ...(draft.to.contact ? [{ text: printable(draft.to.contact) }] : []),
-              ...(draft.to.taxNumber ? [{ text: printable(`Tax number ${draft.to.taxNumber}`) }] : []),
+              ...(draft.to.taxNumber ? [{ text: printable(say('tax_number', { number: draft.to.taxNumber })) }] : []),
             ],
           },
           {
             stack: [
               right(printable(view.machine.name)),
-              right(`Job T ${view.number}`, { color: SECOND }),
+              right(say('job', { tag: `T ${view.number}` }), { color: SECOND }),
               ...(credit
                 ? []
                 : [
                     right(
                       draft.payDays
-                        ? `To be paid by ${given.add(draft.payDays, 'day').format('D MMM YYYY')}`
-                        : 'To be paid at once',
+                        ? say('pay_by', { day: day(given.add(draft.payDays, 'day').toDate()) })
+                        : say('pay_at_once'),
                       { color: SECOND },
                     ),
                   ]),
@@ -89,7 +96,7 @@ export function billPaper(
       ...(credit
         ? [
             {
-              text: printable(`Takes back invoice ${bill.answersNumber ?? ''}, all of it: ${bill.why ?? ''}`),
+              text: printable(say('takes_back', { number: bill.answersNumber ?? '', why: bill.why ?? '' })),
               bold: true,
             },
           ]
@@ -100,9 +107,9 @@ export function billPaper(
           widths: ['*', 44, 90],
           body: [
             [
-              { text: 'What', color: SECOND, fontSize: 9 },
-              right(taxed ? 'Tax' : '', { color: SECOND, fontSize: 9 }),
-              right('Without tax', { color: SECOND, fontSize: 9 }),
+              { text: say('what'), color: SECOND, fontSize: 9 },
+              right(taxed ? say('tax') : '', { color: SECOND, fontSize: 9 }),
+              right(say('without_tax'), { color: SECOND, fontSize: 9 }),
             ],
             ...rows,
           ],
@@ -114,12 +121,15 @@ export function billPaper(
         table: {
           widths: ['*', 110],
           body: [
-            ...(off ? [['Discount in all', right(cash(-off))]] : []),
-            ['Net', right(cash(sum.netMinor))],
-            ...sum.taxes.map(t => [`Tax ${t.pct} % of ${cash(t.baseMinor)}`, right(cash(t.taxMinor))]),
-            ...(sum.roundingMinor ? [['Rounding, least charge', right(cash(sum.roundingMinor))]] : []),
+            ...(off ? [[say('discount'), right(cash(-off))]] : []),
+            [say('net'), right(cash(sum.netMinor))],
+            ...sum.taxes.map(t => [
+              say('tax_of', { pct: figures(t.pct), sum: cash(t.baseMinor) }),
+              right(cash(t.taxMinor)),
+            ]),
+            ...(sum.roundingMinor ? [[say('rounding'), right(cash(sum.roundingMinor))]] : []),
             [
-              { text: credit ? 'Credited' : 'Total', bold: true, fontSize: 12 },
+              { text: say(credit ? 'credited' : 'total'), bold: true, fontSize: 12 },
               right(cash(sum.totalMinor), { bold: true, fontSize: 12 }),
             ],
           ],
@@ -127,25 +137,23 @@ export function billPaper(
         layout: TABLE_LAYOUT,
         margin: [0, 12, 0, 6],
       },
-      ...(draft.tax === 'charged'
-        ? []
-        : [{ text: printable(`No tax is charged: ${TAX_MODES[draft.tax].toLowerCase()}. ${draft.taxWhy ?? ''}`) }]),
+      ...(draft.tax === 'charged' ? [] : [{ text: printable(`${say(draft.tax)} ${draft.taxWhy ?? ''}`) }]),
       ...(draft.words && !credit ? [{ text: printable(draft.words), margin: [0, 6, 0, 0] }] : []),
       ...(credit || !paid.length
         ? []
         : [
-            heading('Paid'),
+            heading(say('paid')),
             {
               table: {
                 widths: ['*', 110],
                 body: [
                   ...paid.map(p => [
                     printable(
-                      `${dayjs(p.at).format('D MMM YYYY')}, ${PAID_BY[p.paidBy].toLowerCase()}${p.minor < 0 ? ', paid back' : ''}${p.note ? `: ${p.note}` : ''}`,
+                      `${day(p.at)}, ${say(`by_${p.paidBy}`)}${p.minor < 0 ? `, ${say('paid_back')}` : ''}${p.note ? `: ${p.note}` : ''}`,
                     ),
                     right(cash(p.minor)),
                   ]),
-                  [{ text: 'Still due for this job', bold: true }, right(cash(dueMinor), { bold: true })],
+                  [{ text: say('due'), bold: true }, right(cash(dueMinor), { bold: true })],
                 ],
               },
               layout: TABLE_LAYOUT,
@@ -153,7 +161,7 @@ export function billPaper(
           ]),
       rule(),
       {
-        text: `Given ${given.format('D MMM YYYY, HH:mm')}. Its number and figures do not change; what was wrong is answered by a credit note.`,
+        text: say('given', { day: dayTime(bill.givenAt) }),
         fontSize: 8,
         color: SECOND,
       },

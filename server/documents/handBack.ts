@@ -1,19 +1,19 @@
-import dayjs from 'dayjs'
 import Papa from 'papaparse'
 import { assess } from '#core/assess'
 import { invoiceOf } from '#core/handover/invoice'
 import type { InvoiceLine } from '#core/handover/invoice'
-import { moneyText, toMajor } from '#core/units/money'
+import { toMajor } from '#core/units/money'
 import { entriesInForce } from '#core/log/entry'
 import { keptOf } from '#core/entries/kept'
 import type { ShopPolicy } from '#core/engine/policy'
 import { HOUR_LINES } from '#core/words/deciding'
 import { notToRun } from '#core/judgement'
 import { toldWords } from '#core/handover/handBack'
-import { CARE_CAUTION, careSections } from '#core/handover/careSections'
+import { careSections } from '#core/handover/careSections'
 import type { JobView, Person } from '#shared/types/records'
 import { fileOf } from '../db/jobs'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
+import { writingFor } from './writing'
 
 export const nameIn =
   (people: Person[]) =>
@@ -25,20 +25,14 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
   const { stops } = assess(fileOf(view, policy))
   const inForce = entriesInForce(view.entries)
   const bill = invoiceOf(inForce, policy)
-  const cash = (minor: number): string => moneyText(toMajor(minor, policy.currency), policy.currency, true)
+  const { cash: write, sum, day } = writingFor(policy)
+  const cash = (minor: number): string => write(minor, policy.currency)
   const stuck = keptOf(inForce).fasteners.filter(e => e.body.stuck.length)
   return {
     info: { title: `What it came to, T ${view.number}`, author: printable(policy.shopName) },
-    foot: printable(
-      `${policy.shopName || 'Remedium'} · what it came to, T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`,
-    ),
+    foot: printable(`${policy.shopName || 'Remedium'} · what it came to, T ${view.number} · ${day(printedAt)}`),
     content: [
-      ...head(
-        policy.shopName,
-        policy.shopAddress,
-        `What it came to, T ${view.number}`,
-        dayjs(printedAt).format('D MMM YYYY'),
-      ),
+      ...head(policy.shopName, policy.shopAddress, `What it came to, T ${view.number}`, day(printedAt)),
       ...standing(
         stops,
         notToRun(stops).length ? 'Not to be run' : 'Not to be done',
@@ -84,7 +78,7 @@ export function invoicePaper(view: JobView, policy: ShopPolicy, people: Person[]
       ...(bill.agreed
         ? [
             {
-              text: `Agreed: likely ${moneyText(bill.agreed.likely, policy.currency)}, at most about ${moneyText(bill.agreed.high, policy.currency)}.`,
+              text: `Agreed: likely ${sum(bill.agreed.likely, policy.currency)}, at most about ${sum(bill.agreed.high, policy.currency)}.`,
               color: SECOND,
             },
           ]
@@ -126,29 +120,26 @@ export function carePaper(view: JobView, policy: ShopPolicy, people: Person[], p
   const inForce = entriesInForce(view.entries)
   const file = fileOf(view, policy)
   const { stops } = assess(file)
+  const { say, day, figures } = writingFor(policy, view.customer)
+  const title = say('care', { machine: view.machine.name })
   return {
-    info: { title: `Care card T ${view.number}`, author: printable(policy.shopName) },
-    foot: printable(`${policy.shopName || 'Remedium'} · T ${view.number} · ${dayjs(printedAt).format('D MMM YYYY')}`),
+    info: { title: printable(`${title}, T ${view.number}`), author: printable(policy.shopName) },
+    foot: printable(`${policy.shopName || 'Remedium'} · T ${view.number} · ${day(printedAt)}`),
+    pages: (page: number, pages: number) => say('page', { page, pages }),
     content: [
-      ...head(
-        policy.shopName,
-        policy.shopAddress,
-        `Care card: ${printable(view.machine.name)}`,
-        dayjs(printedAt).format('D MMM YYYY'),
-      ),
-      ...standing(
-        stops,
-        notToRun(stops).length ? 'Not to be run' : 'Not to be done',
-        nameIn(people),
-        toldWords(inForce),
-      ),
-      ...careSections(file).flatMap(({ title, lines }) => [
-        heading(title),
-        ...lines.map(text => ({ text: printable(text), fontSize: 12, margin: [0, 0, 0, 4] })),
+      ...head(policy.shopName, policy.shopAddress, printable(title), day(printedAt)),
+      ...standing(stops, say(notToRun(stops).length ? 'not_to_run' : 'not_to_do'), nameIn(people), toldWords(inForce)),
+      ...careSections(file).flatMap(({ key, lines }) => [
+        heading(say(key)),
+        ...lines.map(text => ({
+          text: printable(key === 'care_back' ? text : figures(text)),
+          fontSize: 12,
+          margin: [0, 0, 0, 4],
+        })),
       ]),
       rule(),
       {
-        text: CARE_CAUTION,
+        text: say('care_caution'),
         fontSize: 9,
         color: SECOND,
       },

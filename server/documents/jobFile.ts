@@ -9,20 +9,21 @@ import { entrySchema } from '#core/entries/entrySchema'
 import { customerSchema, factsSchema, machineSchema, newJobSchema } from '#shared/schemas/machines'
 import { specListSchema } from '#shared/schemas/specs'
 import { wordsOf } from '#core/schema/words'
-import type { JobView } from '#shared/types/records'
+import type { JobBills, JobView } from '#shared/types/records'
 import { Refusal } from '../db/refusal'
 import { bookIn } from '../db/jobs'
 import { policyOf } from '../db/shop'
 
 export const JOB_FORMAT = 'remedium-job/1'
 
-/** A job with all that it is judged from, as one file. Pictures stay where they are. */
+/** A job with all that it is judged from, and what was billed and paid for it, as one file. Pictures stay where they are. */
 export function jobJson(
   { number, createdAt, customer, machine, facts, spec, fill, entries, unreadable }: JobView,
   currency: string,
+  { bills, payments }: Pick<JobBills, 'bills' | 'payments'> = { bills: [], payments: [] },
 ): string {
   const { id: _, customerId: __, ...bare } = machine
-  return `${JSON.stringify({ format: JOB_FORMAT, number, createdAt, currency, customer: { name: customer.name, contact: customer.contact }, machine: bare, facts, spec, fill, entries, ...(unreadable.length && { unreadable }) }, null, 2)}\n`
+  return `${JSON.stringify({ format: JOB_FORMAT, number, createdAt, currency, customer: { name: customer.name, contact: customer.contact }, machine: bare, facts, spec, fill, entries, ...(bills.length && { bills }), ...(payments.length && { payments }), ...(unreadable.length && { unreadable }) }, null, 2)}\n`
 }
 
 /** Entries that mean something only where they were made: pictures, and what went by this shop's links. */
@@ -153,6 +154,12 @@ export function jobFileJsonSchema(): unknown {
       spec: { type: 'array' },
       fill: { type: ['object', 'null'] },
       entries: { type: 'array', items: entry },
+      bills: {
+        type: 'array',
+        description:
+          'bills and credit notes as they were given; their numbers belong to the shop that gave them, so another one reads none of them in',
+      },
+      payments: { type: 'array', description: 'what came for the job and went back, smallest units' },
       unreadable: {
         type: 'array',
         description:

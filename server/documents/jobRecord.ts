@@ -1,6 +1,4 @@
-import dayjs from 'dayjs'
 import { assess } from '#core/assess'
-import { moneyText } from '#core/units/money'
 import type { Entry } from '#core/entries/types'
 import { keptOf } from '#core/entries/kept'
 import { asBuilt } from '#core/handover/asBuilt'
@@ -10,7 +8,7 @@ import type { ShopPolicy } from '#core/engine/policy'
 import { BORE, CYCLES, MACHINE_KINDS, OILING } from '#core/engine/words'
 import { CLAIM_STATES } from '#core/words/counter'
 import { HOW_GOT } from '#core/log/words'
-import { basisWords } from '#core/condition/basis'
+import { basisWords } from '#core/condition/basisWords'
 import { careText } from '#core/handover/careText'
 import { RULE_WORDS } from '#core/verdict/verdict'
 import type { JobView, Person } from '#shared/types/records'
@@ -18,6 +16,7 @@ import { fileOf } from '../db/jobs'
 import { lines, signatures } from './lineTable'
 import { meterText } from '../db/machines'
 import { head, heading, printable, rule, SECOND, standing, TABLE_LAYOUT } from './pdf'
+import { writingFor } from './writing'
 
 /** The record of a job for the owner and the file: what was said, found, judged, weighed and agreed. */
 export function jobRecord(
@@ -42,6 +41,8 @@ export function jobRecord(
     meterText(view.machine),
   ].filter(Boolean)
   const file = fileOf(view, policy)
+  const write = writingFor(policy)
+  const { sum, day, dayTime, shortTime, figures } = write
   const built = asBuilt(inForce, policy)
   const said = [
     ...keptOf(inForce).complaint,
@@ -55,16 +56,9 @@ export function jobRecord(
 
   return {
     info: { title: `${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
-    foot: printable(
-      `${policy.shopName || 'Remedium'} · ${tag} · printed ${dayjs(printedAt).format('D MMM YYYY, HH:mm')}`,
-    ),
+    foot: printable(`${policy.shopName || 'Remedium'} · ${tag} · printed ${dayTime(printedAt)}`),
     content: [
-      ...head(
-        policy.shopName,
-        policy.shopAddress,
-        `Job record ${tag}`,
-        `booked in ${dayjs(view.createdAt).format('D MMM YYYY')}`,
-      ),
+      ...head(policy.shopName, policy.shopAddress, `Job record ${tag}`, `booked in ${day(view.createdAt)}`),
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(`${view.customer.name}${view.customer.contact ? `, ${view.customer.contact}` : ''}`) },
       { text: printable(facts.join(' · ')), color: SECOND, fontSize: 9 },
@@ -78,7 +72,7 @@ export function jobRecord(
         'Not readable',
         view.unreadable.map(
           u =>
-            `An entry of ${dayjs(u.at).format('D MMM YYYY, HH:mm')} (${u.kind}) stands on the log and can't be read: it is left out of all that follows.`,
+            `An entry of ${dayTime(u.at)} (${u.kind}) stands on the log and can't be read: it is left out of all that follows.`,
         ),
       ),
       ...section(
@@ -93,7 +87,7 @@ export function jobRecord(
         'Checks of the catalogue',
         keptOf(inForce).check.map(
           e =>
-            `${dayjs(e.at).format('D MMM HH:mm')} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`,
+            `${shortTime(e.at)} ${describe(e, policy).title}: ${describe(e, policy).text}${e.how ? ` (${HOW_GOT[e.how]})` : ''}`,
         ),
       ),
       ...options(),
@@ -122,7 +116,7 @@ export function jobRecord(
       ...photos(),
       ...section(
         'Handed back',
-        keptOf(inForce).hand_back.map(e => `${dayjs(e.at).format('D MMM YYYY')}: ${describe(e, policy).text}`),
+        keptOf(inForce).hand_back.map(e => `${day(e.at)}: ${describe(e, policy).text}`),
       ),
       ...log(),
       rule(),
@@ -145,11 +139,11 @@ export function jobRecord(
     const rows = assessment.judgements.map(j => {
       const entry = inForce.find(e => e.id === j.entryId)
       return [
-        { text: entry ? dayjs(entry.at).format('D MMM HH:mm') : '', color: SECOND, fontSize: 9 },
+        { text: entry ? shortTime(entry.at) : '', color: SECOND, fontSize: 9 },
         {
           stack: [
-            { text: printable(j.headline), bold: true },
-            ...j.details.map(text => ({ text: printable(text), fontSize: 9 })),
+            { text: printable(figures(j.headline)), bold: true },
+            ...j.details.map(text => ({ text: printable(figures(text)), fontSize: 9 })),
           ],
         },
         { text: entry?.how ? HOW_GOT[entry.how] : '', color: SECOND, fontSize: 9 },
@@ -187,7 +181,7 @@ export function jobRecord(
 
   function options(): unknown[] {
     if (!decision.options.length) return []
-    const cash = (x: number): string => moneyText(x, policy.currency)
+    const cash = (x: number): string => sum(x, policy.currency)
     const header = ['Way to go', 'Likely', '8 in 10', 'Leaves', 'Per hour', 'Remark'].map((text, i) => ({
       text,
       color: SECOND,
@@ -210,7 +204,7 @@ export function jobRecord(
         { text: cash(o.mean), alignment: 'right' },
         { text: `${cash(o.p10)} – ${cash(o.p90)}`, alignment: 'right' },
         { text: cash(o.net), alignment: 'right' },
-        { text: o.costPerH === null ? '' : moneyText(o.costPerH, policy.currency, true), alignment: 'right' },
+        { text: o.costPerH === null ? '' : sum(o.costPerH, policy.currency, true), alignment: 'right' },
         { text: printable(remark), fontSize: 9 },
       ]
     })
@@ -252,14 +246,14 @@ export function jobRecord(
       return [
         heading('What was agreed'),
         { text: printable(describe(approved, policy).text), margin: [0, 0, 0, 3] },
-        ...lines(frozen.lines, frozen.currency, frozen.labourRateMinor, frozen.taxPct),
+        ...lines(write, frozen.lines, frozen.currency, frozen.labourRateMinor, frozen.taxPct),
         signatures(),
       ]
     }
     if (leading?.kind !== 'option') return []
     return [
       heading(`Line by line: ${printable(leading.body.name)}`),
-      ...lines(leading.body.lines, policy.currency, policy.labourRateMinor, policy.taxPct),
+      ...lines(write, leading.body.lines, policy.currency, policy.labourRateMinor, policy.taxPct),
       {
         text: 'I have seen what is certain and what is not, and agree to this way up to the amount of ______________ .',
         margin: [0, 8, 0, 0],
@@ -273,7 +267,7 @@ export function jobRecord(
       const { title, text } = describe(e, policy)
       const gone = !current.has(e.id) && e.kind !== 'void'
       return [
-        { text: dayjs(e.at).format('D MMM HH:mm'), color: SECOND, fontSize: 8.5 },
+        { text: shortTime(e.at), color: SECOND, fontSize: 8.5 },
         { text: who(e.by), color: SECOND, fontSize: 8.5 },
         {
           text: [

@@ -13,6 +13,7 @@ import { ratioText } from '#core/mix/mixPlan'
 import { quantityText } from '#core/units/unitRound'
 import type { JobView, ShelfItem } from '#shared/types/records'
 import { printable, SECOND } from './pdf'
+import { writingFor } from './writing'
 
 export interface MixLabel {
   ratio: number
@@ -26,16 +27,17 @@ export interface MixLabel {
 export function mixLabel({ ratio, totalMl, made, by, fuel }: MixLabel, policy: ShopPolicy): unknown[] {
   const { oilMl, fuelMl } = mixForTotal({ totalMl, ratio })
   const [, last] = FUEL_DAYS[fuel].plain
+  const { day, figures } = writingFor(policy)
   return [
     { text: 'TWO-STROKE MIX', fontSize: 9, bold: true, color: SECOND },
     { text: ratioText(ratio), fontSize: 34, bold: true, lineHeight: 1 },
-    { text: `${quantityText(fuelMl / 1000, 'L')} fuel, ${quantityText(oilMl, 'mL')} oil`, fontSize: 12 },
+    { text: figures(`${quantityText(fuelMl / 1000, 'L')} fuel, ${quantityText(oilMl, 'mL')} oil`), fontSize: 12 },
     {
-      text: `${FUEL_WORDS[fuel]} · made ${dayjs(made).format('D MMM YYYY')}${by ? ` by ${printable(by)}` : ''}`,
+      text: `${FUEL_WORDS[fuel]} · made ${day(made)}${by ? ` by ${printable(by)}` : ''}`,
       fontSize: 9,
     },
     {
-      text: `Not after ${dayjs(made).add(last, 'day').format('D MMM YYYY')} (rule of thumb). Shake before use.`,
+      text: `Not after ${day(dayjs(made).add(last, 'day').toDate())} (rule of thumb). Shake before use.`,
       fontSize: 9,
       bold: true,
     },
@@ -58,6 +60,7 @@ export function jobTag(
   const inForce = entriesInForce(entries)
   const words = keptOf(inForce).complaint.at(-1)?.body.words ?? ''
   const due = keptOf(inForce).terms.at(-1)?.body.deadline
+  const { day } = writingFor(policy)
   return [
     ...notToRun(stops)
       .slice(0, 3)
@@ -79,7 +82,7 @@ export function jobTag(
               margin: [0, 3, 0, 0],
             },
             {
-              text: `In ${dayjs(createdAt).format('D MMM YYYY')}${due ? ` · wanted ${dayjs(due).format('D MMM')}` : ''}`,
+              text: `In ${day(createdAt)}${due ? ` · wanted ${day(due)}` : ''}`,
               fontSize: 9,
               color: SECOND,
               margin: [0, 3, 0, 0],

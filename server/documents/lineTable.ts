@@ -1,12 +1,18 @@
-import { moneyText, toMajor } from '#core/units/money'
 import type { EstimateLine } from '#core/estimate/estimateLine'
 import { HOUR_LINES, LINE_TYPES } from '#core/words/deciding'
 import { printable, SECOND, TABLE_LAYOUT } from './pdf'
+import type { Writing } from './writing'
 
 /** The lines of a way as they are printed, with the rate that they were reckoned at. */
-export function lines(all: EstimateLine[], currency: string, rateMinor: number, taxPct: number): unknown[] {
+export function lines(
+  { cash, figures }: Writing,
+  all: EstimateLine[],
+  currency: string,
+  rateMinor: number,
+  taxPct: number,
+): unknown[] {
   const figure = (line: EstimateLine, value: number): string =>
-    HOUR_LINES.includes(line.type) ? `${value} h` : moneyText(toMajor(value, currency), currency, true)
+    HOUR_LINES.includes(line.type) ? `${figures(value)} h` : cash(value, currency)
   const header = ['Line', 'Kind', 'Low', 'Likely', 'High', 'Chance'].map((text, i) => ({
     text,
     color: SECOND,
@@ -26,7 +32,7 @@ export function lines(all: EstimateLine[], currency: string, rateMinor: number, 
   ])
   return [
     {
-      text: `Labour ${moneyText(toMajor(rateMinor, currency), currency, true)} an hour${taxPct ? `, tax ${taxPct} % included in the sums` : ''}. Chance: how likely the line is needed.`,
+      text: `Labour ${cash(rateMinor, currency)} an hour${taxPct ? `, tax ${figures(taxPct)} % included in the sums` : ''}. Chance: how likely the line is needed.`,
       fontSize: 9,
       color: SECOND,
     },

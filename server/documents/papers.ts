@@ -61,7 +61,7 @@ export const PAPERS = {
     const { stops } = assess(fileOf(view, policy))
     return {
       name: `tag-T${view.number}`,
-      pdf: await labelPdf(jobTag(view, policy, `${address}/jobs/${view.id}`, stops)),
+      pdf: await labelPdf(jobTag(view, policy, `${address}/jobs/${view.id}`, stops), policy.labelSize),
     }
   },
   async shelf(
@@ -72,11 +72,12 @@ export const PAPERS = {
     const item = shelfItem(db, itemId)
     return {
       name: `remedium-S${item.number}`,
-      pdf: await labelPdf(shelfLabel(item, `${address}/shelf?part=${item.number}`)),
+      pdf: await labelPdf(shelfLabel(item, `${address}/shelf?part=${item.number}`), policyOf(db).labelSize),
     }
   },
   async mix(db: Database, _dataDir: string, asked: MixLabel): Promise<Paper> {
-    return { name: 'mix-label', pdf: await labelPdf(mixLabel(asked, policyOf(db))) }
+    const policy = policyOf(db)
+    return { name: 'mix-label', pdf: await labelPdf(mixLabel(asked, policy), policy.labelSize) }
   },
 }
 export type PaperName = keyof typeof PAPERS

@@ -25,7 +25,10 @@ export const PETROL = '#1d5768'
 
 /** A document as PDF bytes. */
 export async function pdfOf(
-  content: Pick<TDocumentDefinitions, 'content' | 'info'> & { foot: string },
+  content: Pick<TDocumentDefinitions, 'content' | 'info'> & {
+    foot: string
+    pages?(page: number, pages: number): string
+  },
   pageSize: ShopPolicy['paperSize'] = 'A4',
 ): Promise<Buffer> {
   return await pdfmake
@@ -36,7 +39,10 @@ export async function pdfOf(
       info: content.info,
       content: breakable(content.content) as typeof content.content,
       footer: (page: number, pages: number) => ({
-        columns: [{ text: content.foot }, { text: `${page} of ${pages}`, alignment: 'right' }],
+        columns: [
+          { text: content.foot },
+          { text: content.pages?.(page, pages) ?? `${page} of ${pages}`, alignment: 'right' },
+        ],
         margin: [48, 14, 48, 0],
         fontSize: 8,
         color: SECOND,
@@ -45,16 +51,47 @@ export async function pdfOf(
     .getBuffer()
 }
 
-/** A label of 100 × 62 mm as PDF bytes. */
-export async function labelPdf(content: unknown[]): Promise<Buffer> {
+const MM = 72 / 25.4
+/** The label that the words of labels were set for, mm. */
+const SET_FOR = { width: 100, height: 62 }
+/** Width and height of a label, mm; a roll is cut where its label ends. */
+const LABELS: Record<ShopPolicy['labelSize'], { width: number; height: number | null }> = {
+  w100h62: SET_FOR,
+  w89h36: { width: 89, height: 36 },
+  w57h32: { width: 57, height: 32 },
+  roll80: { width: 80, height: null },
+  roll58: { width: 58, height: null },
+}
+/** Nothing smaller can be read at the bench, points. */
+const LEAST_FONT = 6.5
+
+/** A label as PDF bytes, its words as large as its size bears. */
+export async function labelPdf(content: unknown[], size: ShopPolicy['labelSize'] = 'w100h62'): Promise<Buffer> {
+  const { width, height } = LABELS[size]
+  const share = Math.min(width / SET_FOR.width, height === null ? 1 : height / SET_FOR.height)
+  const edge = (points: number): number => Math.max(5, points * share)
   return await pdfmake
     .createPdf({
-      pageSize: { width: 283, height: 176 },
-      pageMargins: [14, 12, 14, 8],
+      pageSize: { width: width * MM, height: height === null ? 'auto' : height * MM },
+      pageMargins: [edge(14), edge(12), edge(14), edge(8)],
       defaultStyle: { font: 'Barlow', color: INK },
-      content: breakable(content) as unknown[],
+      content: sized(breakable(content), share) as unknown[],
     })
     .getBuffer()
+}
+
+/** A part of a label set for another size. */
+function sized(part: unknown, share: number): unknown {
+  if (share === 1) return part
+  if (Array.isArray(part)) return part.map(p => sized(p, share))
+  if (typeof part !== 'object' || part === null) return part
+  const node = { ...part } as Record<string, unknown>
+  if (typeof node.fontSize === 'number') node.fontSize = Math.max(LEAST_FONT, node.fontSize * share)
+  for (const key of ['fit', 'width', 'columnGap'])
+    if (typeof node[key] === 'number') node[key] = (node[key] as number) * share
+  if (Array.isArray(node.margin)) node.margin = (node.margin as number[]).map(x => x * share)
+  for (const key of ['text', 'stack', 'columns']) if (Array.isArray(node[key])) node[key] = sized(node[key], share)
+  return node
 }
 
 /** No word and no number is so long: it gets gaps, because laying it out letter by letter takes minutes. */
@@ -85,6 +122,8 @@ export const printable = (text: string): string =>
   text
     .replace(NO_WORD, word => word.replace(GAPS, '$1 '))
     .replaceAll('→', '›')
+    // the narrow gap between thousands has no shape either
+    .replaceAll('\u202f', '\u00a0')
     .replace(/\p{Extended_Pictographic}/gu, '▯')
     .replace(/\u200d|\ufe0f/g, '')
 

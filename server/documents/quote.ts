@@ -1,9 +1,11 @@
-import dayjs from 'dayjs'
+import type { EstimateLine } from '#core/estimate/estimateLine'
 import type { QuoteLine, JobView } from '#shared/types/records'
-import { moneyText, toMajor } from '#core/units/money'
 import type { ShopPolicy } from '#core/engine/policy'
+import type { FrozenOption } from '#core/entries/approval/schema'
+import { toMajor } from '#core/units/money'
 import { HOUR_LINES, QUOTE_STAGES } from '#core/words/deciding'
 import { head, heading, printable, rule, SECOND, TABLE_LAYOUT } from './pdf'
+import { writingFor } from './writing'
 
 /** A quote as it was shown to the owner, with the lines of each way. */
 export function quotePaper(
@@ -12,31 +14,35 @@ export function quotePaper(
   policy: ShopPolicy,
   picture: (id: string) => Buffer | null = () => null,
 ) {
-  const cash = (x: number): string => moneyText(x, quote.currency)
+  const { say, sum, day, figures } = writingFor(policy, view.customer)
+  const cash = (x: number, exact = false): string => sum(x, quote.currency, exact)
   const tag = `T ${view.number}`
   // as it was asked, whatever the shop's rate is now
   const taxPct = Object.values(quote.frozen)[0]?.taxPct ?? policy.taxPct
-  const taxWords = taxPct ? `Tax ${taxPct} % is in them.` : 'No tax is charged on them.'
+  const title = say('quote', { tag })
   return {
-    info: { title: `Quote ${tag} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
-    foot: printable(`${policy.shopName || 'Remedium'} · quote ${tag} · ${dayjs(createdAt).format('D MMM YYYY')}`),
+    info: { title: `${title} ${printable(view.machine.name)}`, author: printable(policy.shopName) },
+    foot: printable(`${policy.shopName || 'Remedium'} · ${title} · ${day(createdAt)}`),
+    pages: (page: number, pages: number) => say('page', { page, pages }),
     content: [
       ...head(
         policy.shopName,
         policy.shopAddress,
-        `${quote.agreedBefore === null ? 'Quote' : 'Change to what was agreed'} ${tag}`,
-        `${dayjs(createdAt).format('D MMM YYYY')}, open until ${dayjs(expiresAt).format('D MMM YYYY')}`,
+        quote.agreedBefore === null ? title : say('change', { tag }),
+        say('open_until', { day: day(createdAt), until: day(expiresAt) }),
       ),
       { text: printable(view.machine.name), bold: true, fontSize: 13 },
       { text: printable(view.customer.name) },
-      ...(quote.complaint ? [{ text: printable(`You said: ‘${quote.complaint}’`), margin: [0, 6, 0, 0] }] : []),
-      ...(quote.cause ? [{ text: printable(`What did it: ${quote.cause}.`) }] : []),
+      ...(quote.complaint
+        ? [{ text: printable(say('you_said', { words: quote.complaint })), margin: [0, 6, 0, 0] }]
+        : []),
+      ...(quote.cause ? [{ text: printable(say('what_did_it', { cause: quote.cause })) }] : []),
       ...(quote.words ? [{ text: printable(quote.words), margin: [0, 6, 0, 0] }] : []),
       ...(quote.agreedBefore === null
         ? []
         : [
             {
-              text: `It is likely to pass the ${cash(quote.agreedBefore)} that were agreed. Nothing more is done before you answer.`,
+              text: say('passes', { sum: cash(quote.agreedBefore) }),
               bold: true,
               margin: [0, 6, 0, 0],
             },
@@ -44,84 +50,164 @@ export function quotePaper(
       ...(quote.fee === null
         ? []
         : [
-            heading(QUOTE_STAGES[quote.stage]),
-            { text: `${moneyText(quote.fee, quote.currency, true)}, whatever is decided after it.` },
+            heading(
+              quote.stage === 'look'
+                ? say('fee_look')
+                : quote.stage === 'strip'
+                  ? say('fee_strip')
+                  : QUOTE_STAGES[quote.stage],
+            ),
+            { text: say('fee', { sum: cash(quote.fee, true) }) },
           ]),
+      ...list(say('found'), (quote.findings ?? []).map(figures)),
       ...quote.options.flatMap(o => way(o)),
-      ...list('Not known yet', quote.notKnown),
+      ...list(say('not_known'), quote.notKnown.map(figures)),
       ...list(
-        'Refused before, and what it risks',
+        say('refused_before'),
         quote.refusedBefore.map(r => `${r.what}: ${r.risk}`),
       ),
       ...photos(),
       ...(answer
         ? [
-            heading('Answer'),
+            heading(say('answer')),
             {
-              text: printable(
-                `${answer.name}: ${answer.choice === 'agree' ? `agreed${answer.optionId ? ` to ‘${quote.options.find(o => o.id === answer.optionId)?.name ?? ''}’` : ''}` : 'none of it'}${answer.words ? `; ${answer.words}` : ''}`,
-              ),
+              text: printable(`${answered(answer)}${answer.words ? `; ${answer.words}` : ''}`),
             },
           ]
-        : [
-            { text: 'I agree to: __________________________________   up to: ______________', margin: [0, 16, 0, 0] },
-            { text: '\n________________________\nDate, name', fontSize: 9, color: SECOND },
-          ]),
-      rule(),
+        : []),
+      // what is signed stands on the page of its sum
       {
-        text: `Likely costs are estimates: eight times in ten the bill falls between the two figures. ${taxWords}${quote.cap === null ? '' : ` We ask again before anything over ${cash(quote.cap)}.`}`,
-        fontSize: 8,
-        color: SECOND,
+        unbreakable: true,
+        stack: [
+          ...(quote.options.length ? [rule(), sums()] : []),
+          ...(answer
+            ? []
+            : [
+                {
+                  text: say('agree_line', { line: '_'.repeat(34), limit: '_'.repeat(14) }),
+                  margin: [0, 16, 0, 0],
+                },
+                { text: `\n${'_'.repeat(24)}\n${say('sign')}`, fontSize: 9, color: SECOND },
+              ]),
+          rule(),
+          {
+            text: `${taxPct ? say('tax_in', { pct: figures(taxPct) }) : say('tax_none')}${quote.cap === null ? '' : ` ${say('ask_again', { sum: cash(quote.cap) })}`}`,
+            fontSize: 8,
+            color: SECOND,
+          },
+        ],
       },
     ],
   }
 
-  function way(o: (typeof quote.options)[number]): unknown[] {
-    const lines = quote.frozen[o.id]?.lines ?? []
-    const rows = lines.map(l => [
+  function answered({ name, choice, optionId }: NonNullable<QuoteLine['answer']>): string {
+    if (choice !== 'agree') return say('none_of_it', { name })
+    return optionId
+      ? say('agreed_to', { name, way: quote.options.find(o => o.id === optionId)?.name ?? '' })
+      : say('agreed', { name })
+  }
+  /** What a line comes to, without tax: hours at the rate that they were reckoned at. */
+  function money(l: EstimateLine, frozen: FrozenOption): string {
+    const each = HOUR_LINES.includes(l.type) ? frozen.labourRateMinor : 1
+    const [low, high] = [l.low, l.high].map(x => cash(toMajor(Math.round(x * each), quote.currency), l.low === l.high))
+    return low === high ? (low ?? '') : `${low} – ${high}`
+  }
+  function rowOf(l: EstimateLine, frozen: FrozenOption): unknown[] {
+    const labour = HOUR_LINES.includes(l.type)
+    const hours = figures(l.low === l.high ? l.likely : `${l.low} – ${l.high}`)
+    const small = { fontSize: 8.5, color: SECOND }
+    return [
       {
         stack: [
           { text: printable(l.text) },
-          ...(l.why ? [{ text: printable(l.why), fontSize: 8.5, color: SECOND }] : []),
+          ...(labour
+            ? [
+                {
+                  text: policy.linePrices
+                    ? say('labour', { hours, rate: cash(toMajor(frozen.labourRateMinor, quote.currency), true) })
+                    : `${hours} h`,
+                  ...small,
+                },
+              ]
+            : []),
+          ...(l.why ? [{ text: printable(l.why), ...small }] : []),
         ],
-      },
-      {
-        text: HOUR_LINES.includes(l.type)
-          ? `${l.low === l.high ? l.likely : `${l.low} – ${l.high}`} h`
-          : moneyText(toMajor(l.likely, quote.currency), quote.currency, true),
-        alignment: 'right',
       },
       {
         text:
           l.chance >= 1
             ? ''
-            : l.type === 'sale'
-              ? `sells with ${Math.round(100 * l.chance)} %`
-              : `only if needed, ${Math.round(100 * l.chance)} %`,
+            : say(l.type === 'sale' ? 'sells' : 'only_if', { pct: figures(Math.round(100 * l.chance)) }),
         fontSize: 9,
         color: SECOND,
       },
-    ])
+      { text: policy.linePrices ? money(l, frozen) : '', alignment: 'right' },
+    ]
+  }
+  function way(o: (typeof quote.options)[number]): unknown[] {
+    const frozen = quote.frozen[o.id]
     return [
       heading(printable(o.name)),
       {
         text: [
           {
             text: o.mends
-              ? `${cash(o.low)} to ${cash(o.high)}, likely ${cash(o.likely)}. `
-              : `Brings about ${cash(o.brings)}. `,
+              ? `${say('costs', { low: cash(o.low), high: cash(o.high), likely: cash(o.likely) })} `
+              : `${say('brings', { sum: cash(o.brings) })} `,
             bold: true,
           },
-          ...(o.mends && o.hours ? [`Buys about ${o.hours} hours of running. `] : []),
-          ...(o.daysDown ? [`It stands ${o.daysDown} days. `] : []),
-          ...(o.past ? ['It may pass your limit. '] : []),
-          ...(o.best ? ['This is what we would do.'] : []),
+          ...(o.mends && o.low !== o.high ? [`${say('spread')} `] : []),
+          ...(o.mends && o.hours ? [`${say('hours', { hours: o.hours })} `] : []),
+          ...(o.daysDown ? [`${say('days', { days: figures(o.daysDown) })} `] : []),
+          ...(o.past ? [`${say('passes_limit')} `] : []),
+          ...(o.best ? [say('advised')] : []),
         ],
       },
-      ...(rows.length
-        ? [{ table: { widths: ['*', 74, 110], body: rows }, layout: TABLE_LAYOUT, margin: [0, 3, 0, 0] }]
+      ...(frozen?.lines.length
+        ? [
+            {
+              table: {
+                widths: ['*', 110, 104],
+                dontBreakRows: true,
+                body: [
+                  [
+                    '',
+                    '',
+                    {
+                      text: policy.linePrices ? say('without_tax') : '',
+                      alignment: 'right',
+                      color: SECOND,
+                      fontSize: 8.5,
+                    },
+                  ],
+                  ...frozen.lines.map(l => rowOf(l, frozen)),
+                ],
+              },
+              layout: TABLE_LAYOUT,
+              margin: [0, 3, 0, 0],
+            },
+          ]
         : []),
     ]
+  }
+  /** The ways and what each comes to, beside the line that is signed. */
+  function sums(): unknown {
+    return {
+      table: {
+        widths: ['*', 'auto'],
+        body: quote.options.map(o => [
+          { text: printable(o.name), bold: o.best },
+          {
+            text: o.mends
+              ? say('costs', { low: cash(o.low), high: cash(o.high), likely: cash(o.likely) })
+              : say('brings', { sum: cash(o.brings) }),
+            bold: o.best,
+            alignment: 'right',
+          },
+        ]),
+      },
+      layout: TABLE_LAYOUT,
+    }
   }
   function list(title: string, lines: string[]): unknown[] {
     return lines.length ? [heading(title), ...lines.map(text => ({ text: printable(text), margin: [0, 0, 0, 2] }))] : []
@@ -145,6 +231,6 @@ export function quotePaper(
       columnGap: 14,
       margin: [0, 0, 0, 6],
     }))
-    return pairs.length ? [heading('Photos'), ...pairs] : []
+    return pairs.length ? [heading(say('photos')), ...pairs] : []
   }
 }

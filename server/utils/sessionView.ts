@@ -1,5 +1,6 @@
 import type { EventHandlerRequest, H3Event } from 'h3'
 import pLimit from 'p-limit'
+import { kindsFor } from '#core/entries/mayLog'
 import type { SessionView } from '#shared/types/session'
 import type { DeviceState } from '../db/devices'
 import { deviceState } from '../db/devices'
@@ -29,7 +30,7 @@ export async function sessionView(event: Event): Promise<SessionView> {
       locked: who.device.lockedAt !== null,
     },
     withdrawn: who.withdrawn,
-    person: who.person,
+    person: who.person && { ...who.person, logs: kindsFor(who.person) },
     people: who.device ? comers() : [],
     idleMinutes: policy.idleMinutes,
   }

@@ -30,6 +30,8 @@ export const customerSchema = z.strictObject({
   /** what the owner agreed to; null: nobody asked */
   mayPhoto: nullable(z.boolean({ error: 'Photos: yes, no, or nobody asked.' })),
   mayMessage: nullable(z.boolean({ error: 'Messages: yes, no, or nobody asked.' })),
+  /** that papers are written in for them */
+  language: optionalText('Language of papers', 40).default(null),
 })
 
 /** A fact that was not always asked: absent is unknown. */

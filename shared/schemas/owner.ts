@@ -23,6 +23,7 @@ export const askOwnerSchema = z
       .min(1, 'A link stays open for at least a day.')
       .max(60, 'A link stays open for at most 60 days.'),
     photoIds: z.array(idText('Photo')).max(20, 'Twenty pictures are enough.'),
+    findingIds: z.array(idText('Finding')).max(30, 'Thirty findings are enough.').default([]),
   })
   .refine(a => (a.stage === 'look' || a.stage === 'strip') === (a.feeMinor !== null), {
     path: ['feeMinor'],

@@ -4,7 +4,10 @@ import { BORE, ENGINE_CLASSES, USE_CLASSES } from '#core/engine/words'
 import { pinFault } from '#core/people/pin'
 import { ROLES } from '#core/people/roles'
 import { count, idText, keyOf, shortText, versionText } from '#core/schema/words'
-import { PAPER_SIZES } from '#core/words/bill'
+import { LABEL_SIZES, PAPER_SIZES } from '#core/words/bill'
+import { LOCALES } from '#core/words/locale'
+import type { PaperLanguage, PaperWord } from '#core/words/paperWords'
+import { bracesWrong, PAPER_WORDS } from '#core/words/paperWords'
 import { z } from 'zod'
 
 export const pinText = z.string({ error: 'PIN: 4 to 8 figures.' }).superRefine((pin, context) => {
@@ -41,6 +44,32 @@ const factors = <W extends Record<string, unknown>>(words: W) =>
       ]),
     ) as { [K in keyof W]: z.ZodNumber },
   )
+
+/** A language of the papers: each wording keeps what it is filled in with. */
+const language: z.ZodType<PaperLanguage> = z.strictObject({
+  name: z
+    .string({ error: 'Name of the language: type it.' })
+    .trim()
+    .min(1, 'Name of the language: type it, for example Français.')
+    .max(40, 'The name of a language can hold 40 characters.'),
+  locale: keyOf(LOCALES, 'Figures and days'),
+  words: z.strictObject(
+    Object.fromEntries(
+      (Object.keys(PAPER_WORDS) as PaperWord[]).map(word => [
+        word,
+        z
+          .string()
+          .trim()
+          .max(400, 'A wording can hold 400 characters.')
+          .superRefine((own, context) => {
+            for (const wrong of own ? bracesWrong(word, own) : [])
+              context.addIssue({ code: 'custom', message: `‘${PAPER_WORDS[word]}’: ${wrong}.` })
+          })
+          .optional(),
+      ]),
+    ) as Record<PaperWord, z.ZodOptional<z.ZodString>>,
+  ),
+})
 
 export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.strictObject({
   version: versionText,
@@ -80,6 +109,17 @@ export const policySchema: z.ZodType<ShopPolicy & { version: string }> = z.stric
   payDays: count('Days until a bill is paid', 0, 365).default(0),
   firstBill: count('Number of the first bill', 1, 1e9).default(1),
   paperSize: keyOf(PAPER_SIZES, 'Paper').default('A4'),
+  labelSize: keyOf(LABEL_SIZES, 'Labels').default('w100h62'),
+  locale: keyOf(LOCALES, 'Figures and days').default('en-GB'),
+  languages: z
+    .array(language)
+    .max(8, 'Eight languages are the most.')
+    .refine(
+      all => new Set(all.map(l => l.name.toLowerCase())).size === all.length,
+      'Two languages have the same name: each needs its own.',
+    )
+    .default([]),
+  linePrices: z.boolean().default(true),
   altitudeM: z
     .number({ error: 'Height: type metres above the sea.' })
     .min(-500, 'Height must be at least −500 m.')

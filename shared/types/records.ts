@@ -37,6 +37,8 @@ export interface Customer {
   /** whether pictures of the machine may be kept, and messages sent; null: nobody asked */
   mayPhoto: boolean | null
   mayMessage: boolean | null
+  /** that papers are written in for them, one of the shop's; null: as the shop writes */
+  language: string | null
 }
 export type MachineFields = z.output<typeof machineSchema>
 export interface Machine extends MachineFields {

@@ -1,4 +1,5 @@
 import type { CareSection } from '#core/handover/careSections'
+import type { EntryKind } from '#core/entries/types'
 import type { Role } from '#core/people/roles'
 
 /** Who is at the bench. */
@@ -18,7 +19,7 @@ export interface SessionView {
   device: { id: string; name: string; expiresAt: string; locked: boolean } | null
   /** it was let in once and taken back: what it keeps is to be emptied */
   withdrawn: boolean
-  person: Me | null
+  person: (Me & { logs: EntryKind[] }) | null
   /** who may come to the bench at this device; none before it is let in */
   people: { id: string; name: string; initials: string; hasPin: boolean }[]
   idleMinutes: number

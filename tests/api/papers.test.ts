@@ -228,6 +228,43 @@ describe('papers, opened and read', () => {
     expect((await call(`${server.url}/api/prices?find=pump`)).body.prices[0].priceMinor).toBe(8000)
   })
 
+  it("are written in the owner's language once the shop has written it; a wording that loses a figure is refused", async () => {
+    const { policy, version } = (await call(`${server.url}/api/shop`)).body
+    const french = (net: string) => [
+      { name: 'Français', locale: 'fr-FR', words: { care: 'Carnet : {machine}', open_until: net } },
+    ]
+    const put = (net: string) =>
+      call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, languages: french(net), version })
+    const refused = await put('jusqu’au {until}')
+    expect(refused.status).toBe(422)
+    expect(refused.body.fields).toEqual([
+      { field: 'languages.0.words.open_until', message: expect.stringContaining('{day} is missing') },
+    ])
+    expect((await put('{day}, jusqu’au {until}')).body.languages[0].words.care).toBe('Carnet : {machine}')
+    const { machine } = (await call(`${server.url}/api/jobs/${shop.jobId}`)).body
+    const of = (await call(`${server.url}/api/machines/${machine.id}`)).body
+    const kept = await call(`${server.url}/api/machines/${machine.id}`, 'PUT', {
+      ...{ machine: of.machine, facts: of.facts, spec: of.spec, version: of.version, by: shop.by },
+      customer: { name: of.customer.name, contact: null, mayPhoto: null, mayMessage: null, language: 'Français' },
+    })
+    expect(kept.status, JSON.stringify(kept.body)).toBe(200)
+    expect(await paper(`/api/jobs/${shop.jobId}/care.pdf`)).toContain('Carnet :')
+  })
+
+  it('a label is as large as what it is printed on, and a roll as long as what stands on it', async () => {
+    const box = async (labelSize: string): Promise<number[]> => {
+      const { policy, version } = (await call(`${server.url}/api/shop`)).body
+      const set = await call(`${server.url}/api/shop/policy`, 'PUT', { ...policy, labelSize, version })
+      expect(set.status).toBe(200)
+      const bytes = Buffer.from(await (await browse(`${server.url}/api/jobs/${shop.jobId}/tag.pdf`)).arrayBuffer())
+      const [, width, height] = /MediaBox \[0 0 ([\d.]+) ([\d.]+)/.exec(bytes.toString('latin1')) ?? []
+      return [width, height].map(points => Math.round((Number(points) * 25.4) / 72))
+    }
+    expect(await box('w57h32')).toEqual([57, 32])
+    expect(await box('roll58')).toEqual([58, expect.any(Number)])
+    expect(await box('w100h62')).toEqual([100, 62])
+  })
+
   it('tell the time by the clock of the shop, wherever the computer thinks it is', async () => {
     const view = (await call(`${server.url}/api/shop`)).body
     const set = (timeZone: string, version: string) =>

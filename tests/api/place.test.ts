@@ -64,7 +64,7 @@ describe('the place of the data', () => {
     servers.pop()
     const file = join(server.data, 'remedium.db')
     const db = new Database(file)
-    const add = db.prepare("INSERT INTO customers VALUES (?, ?, NULL, '', '', NULL, NULL)")
+    const add = db.prepare("INSERT INTO customers (id, name, created_at, updated_at) VALUES (?, ?, '', '')")
     for (let i = 0; i < 800; i++) add.run(ulid(), 'x'.repeat(900))
     db.pragma('wal_checkpoint(TRUNCATE)')
     db.close()

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import dayjs from 'dayjs'
 import { expect, test } from './shop'
 import { ulid } from 'ulid'
 import {
@@ -153,9 +154,7 @@ test('a way that was ruled out by looking is shown, greyed, with why', async ({ 
   await expect(page.locator('.lrow.idle').first()).toContainText('no price yet: not counted')
   await page.getByLabel('likely of line 1', { exact: true }).fill('14,20')
   await page.getByLabel('likely of line 1', { exact: true }).blur()
-  await expect(page.getByLabel('Day of the price of line 1', { exact: true })).toHaveValue(
-    new Date().toISOString().slice(0, 10),
-  )
+  await expect(page.getByLabel('Day of the price of line 1', { exact: true })).toHaveValue(dayjs().format('D MMM YYYY'))
 })
 
 test('a stuck pulley eats the cap: warned, called, and nothing started before an answer', async ({ page }) => {

@@ -52,7 +52,7 @@ async function screens(page: Page): Promise<Screen[]> {
     { name: 'oil', path: '/oil', ready: '.oil' },
     { name: 'mix', path: '/mix', ready: '.pour' },
     { name: 'bench tools', path: '/tools', ready: '.inputs' },
-    { name: 'causes', path: '/causes', ready: 'details' },
+    { name: 'causes', path: '/causes', ready: '.folded' },
     ...['Compression', 'Leak-down', 'Other checks', 'Theories'].map(tab => ({
       name: `narrow down, ${tab}`,
       path: look,

@@ -76,7 +76,7 @@ const next = computed(() => {
         ><slot /><slot v-if="row" name="list"
       /></EntryForm>
       <template v-else-if="inHand"
-        ><OilMap v-if="map" :map="map" @pick="pickPart" />
+        ><LazyOilMap v-if="map" :map="map" @pick="pickPart" />
         <p v-else class="note">
           Say on the machine's page how this engine is oiled: the map is drawn from that.
         </p></template

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ArrowLeft, ArrowRight } from '@element-plus/icons-vue'
 import { oilMapOf } from '#core/condition/oilMap'
-import { partsStanding } from '#core/entries/part/judge'
+import { partsStanding } from '#core/entries/part/standing'
 import { timeToDecide } from '#core/condition/cause'
 import type { OilNode } from '#core/teardown/oilPath'
 import { coversOf } from '#core/teardown/plan'

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
 import type { JobPage } from '#shared/types/records'
-import { describe } from '#core/entries/say'
-import { undone } from '#core/log/entry'
 import type { Stage } from '#core/log/words'
 import { STAGE_ORDER, STAGES } from '#core/log/words'
 import { JOB_SHEET, useJobSheet } from '~/composables/useJobSheet'
@@ -14,7 +12,6 @@ const trouble = first instanceof Error ? first.message : ''
 const sheet = first instanceof Error ? null : useJobSheet(first)
 if (sheet) provide(JOB_SHEET, sheet)
 
-const shop = useShopStore()
 const session = useSessionStore()
 const stage = computed(() => sheet?.stage.value ?? 'book_in')
 useHead({ title: () => (sheet ? `T ${sheet.job.value.number} ${sheet.job.value.machine.name}` : 'Not here') })
@@ -46,12 +43,6 @@ useKeys(
   },
   Object.fromEntries(STAGE_ORDER.map((s, i) => [String(i + 1), () => sheet?.open(s)])),
 )
-/** what was undone just now, and the undoing */
-const takenBack = computed(() => {
-  const by = sheet?.lastUndone.value
-  const was = by && undone(sheet.job.value.entries).get(by.id)
-  return was ? { by: by.id, was } : null
-})
 const desk = useTemplateRef<HTMLElement>('desk')
 /** another stage or form starts at its top, and its heading is read out */
 watch([stage, () => sheet?.form.value], async ([now], [before]) => {
@@ -112,20 +103,7 @@ onMounted(() => {
       <div v-else class="spinegap" />
       <div class="middle">
         <MakeSafe v-if="handsIn && (!safe || strip) && !sheet.assessment.value?.closed" />
-        <div v-if="sheet.lastLogged.value" class="logged" role="status">
-          <span
-            ><b>Logged.</b> {{ describe(sheet.lastLogged.value, shop.policy).title }}:
-            {{ describe(sheet.lastLogged.value, shop.policy).text }}</span
-          >
-          <ElButton @click="sheet.undo(sheet.lastLogged.value)">Undo <kbd>u</kbd></ElButton>
-        </div>
-        <div v-else-if="takenBack" class="logged" role="status">
-          <span
-            ><b>Undone.</b> {{ describe(takenBack.was, shop.policy).title }}:
-            {{ describe(takenBack.was, shop.policy).text }}</span
-          >
-          <ElButton @click="sheet.putBack(takenBack.by, takenBack.was)">Put it back</ElButton>
-        </div>
+        <LazyLoggedBanner v-if="sheet.lastLogged.value || sheet.lastUndone.value" />
         <div
           ref="desk"
           class="desk"
@@ -160,12 +138,12 @@ onMounted(() => {
         </div>
       </div>
       <template v-if="wide">
-        <JobLog class="lines" />
+        <LazyJobLog class="lines" />
         <VerdictRail />
       </template>
       <LazyPhoneSheet v-else />
     </div>
-    <WhyUndone />
+    <LazyWhyUndone v-if="sheet.askingWhy.value" />
   </div>
 </template>
 
@@ -224,7 +202,8 @@ onMounted(() => {
   .body {
     flex: 1;
     min-height: 0;
-    grid-template-rows: minmax(0, 1fr) auto;
+    /* the log keeps its place while it comes */
+    grid-template-rows: minmax(0, 1fr) minmax(55px, auto);
     align-items: stretch;
   }
   .body > * {
@@ -245,28 +224,6 @@ onMounted(() => {
     grid-column: 3;
     grid-row: 1 / span 2;
   }
-}
-.logged {
-  display: flex;
-  gap: 10px 16px;
-  align-items: center;
-  justify-content: space-between;
-  background: var(--good-wash);
-  border-left: 4px solid var(--good);
-  padding: 3px 8px 3px 12px;
-  position: sticky;
-  top: 0;
-  z-index: 3;
-  overflow-wrap: anywhere;
-}
-.logged > span {
-  display: -webkit-box;
-  -webkit-line-clamp: 2;
-  -webkit-box-orient: vertical;
-  overflow: hidden;
-}
-.logged .el-button {
-  flex: none;
 }
 @media (max-width: 1180px) {
   .body {

@@ -67,7 +67,12 @@ useHead({ title: 'Book in a machine' })
             :fault="fault('customer.contact')"
           />
         </div>
-        <OwnerConsent v-if="!draft.customerId" v-model:photo="draft.mayPhoto" v-model:message="draft.mayMessage" />
+        <OwnerConsent
+          v-if="!draft.customerId"
+          v-model:photo="draft.mayPhoto"
+          v-model:message="draft.mayMessage"
+          v-model:language="draft.language"
+        />
         <datalist id="owners"><option v-for="o in owners" :key="o.id" :value="o.name" /></datalist>
       </section>
       <section class="block">

@@ -29,7 +29,7 @@ const id = String(useRoute().params.id)
 const view = ref<View | null>(null)
 const trouble = ref('')
 const draft = ref<MachineDraft | null>(null)
-const owner = reactive({ name: '', contact: '', mayPhoto: 'unknown', mayMessage: 'unknown' })
+const owner = reactive({ name: '', contact: '', mayPhoto: 'unknown', mayMessage: 'unknown', language: '' })
 const session = useSessionStore()
 const { faults, message, saved, version, keep } = useKeep(`/api/machines/${id}`, load)
 async function load(): Promise<void> {
@@ -43,6 +43,7 @@ async function load(): Promise<void> {
       contact: v.customer.contact ?? '',
       mayPhoto: consentWord(v.customer.mayPhoto),
       mayMessage: consentWord(v.customer.mayMessage),
+      language: v.customer.language ?? '',
     })
   } catch (error) {
     trouble.value = (error as Error).message
@@ -72,6 +73,7 @@ async function save(): Promise<void> {
         contact: owner.contact || null,
         mayPhoto: consentSaid(owner.mayPhoto),
         mayMessage: consentSaid(owner.mayMessage),
+        language: owner.language || null,
       },
       by,
     }))
@@ -154,7 +156,11 @@ useHead({ title: () => view.value?.machine.name ?? 'Machine' })
                 :fault="faults.find(f => f.field === 'customer.contact')?.message"
               />
             </div>
-            <OwnerConsent v-model:photo="owner.mayPhoto" v-model:message="owner.mayMessage" />
+            <OwnerConsent
+              v-model:photo="owner.mayPhoto"
+              v-model:message="owner.mayMessage"
+              v-model:language="owner.language"
+            />
           </template>
         </section>
         <section class="block">

@@ -86,6 +86,12 @@ const optionName = (id: string | null): string => quote.value?.options.find(o =>
         It is likely to pass the {{ cash(quote.agreedBefore) }} that you agreed to. Nothing more is done before you
         answer.
       </p>
+      <section v-if="quote.findings?.length">
+        <h2>What was found</h2>
+        <ul>
+          <li v-for="f in quote.findings" :key="f">{{ f }}</li>
+        </ul>
+      </section>
       <div v-if="quote.photos.length" class="pics">
         <figure v-for="p in quote.photos" :key="p.id">
           <img :src="`/api/q/${token}/photos/${p.id}`" :alt="p.caption ?? 'Photo from the bench'" />

@@ -5,12 +5,13 @@ import { DISPOSITIONS, OIL_STATES } from '../../teardown/partPlan'
 import { schoolOf, schoolWords } from '../../engine/schools'
 import { SCORE_SIDES } from '../../words/opened'
 import { PART_PLANS } from '../../teardown/parts'
-import { partName, placeKey } from '../../teardown/places'
-import type { Entry, EntryOf } from '../types'
+import { partName } from '../../teardown/places'
+import type { Entry } from '../types'
 import type { Logged } from '../../log/entry'
 import type { PartBody } from './schema'
 import { keptOf } from '../kept'
 import { HARMLESS } from './dangers'
+import { CONDEMNED } from './standing'
 
 /** What this shop asks of seals that are used again: their age, and a test on a two-stroke. */
 function askedBySchool(
@@ -41,8 +42,6 @@ const SIDE_SAYS: Record<NonNullable<PartBody['side']>, string> = {
   pin_ends: "Along the pin's ends: a clip or a pin that wandered.",
   all_round: 'All round: cold seizure, or too little clearance.',
 }
-
-const CONDEMNED: readonly Logged<PartBody>['body']['disposition'][] = ['replace', 'machine']
 
 /** Figures that a part used again on a look alone still asks for. */
 export function figuresOwed({ body: { part, disposition } }: Logged<PartBody>, inForce: Entry[]): string[] {
@@ -100,12 +99,3 @@ export function owedOfPart(entry: Logged<PartBody>, inForce: Entry[]): Omit<Owed
       .map(figure => ({ text: `${name}: kept on a look, ${figure} not measured`, must: false })),
   ]
 }
-
-/** The newest word on each part. */
-export const partsStanding = (inForce: Entry[]): EntryOf<'part'>[] => [
-  ...new Map(keptOf(inForce).part.map(e => [placeKey(e.body), e])).values(),
-]
-
-/** The parts that are condemned: whatever did that must be known before anything new goes in. */
-export const condemned = (inForce: Entry[]): EntryOf<'part'>[] =>
-  partsStanding(inForce).filter(e => CONDEMNED.includes(e.body.disposition) && e.body.role !== 'own')

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
-import { basisOf, basisWords } from '#core/condition/basis'
+import { basisOf } from '#core/condition/basis'
+import { basisWords } from '#core/condition/basisWords'
 import type { BodyOf, Entry } from '#core/entries/types'
 import { signsOf } from '#core/entries/signs'
 import { CHECKS } from '#core/catalogue'

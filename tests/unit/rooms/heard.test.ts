@@ -41,7 +41,7 @@ describe('what was entered is heard', () => {
     kind => {
       const silent = UNHEARD[kind] ?? {}
       if (silent['*']) return expect(source(kind, 'signs')).toBe('')
-      const read = source(kind, 'signs') + source(kind, 'judge')
+      const read = ['signs', 'judge', 'standing'].map(name => source(kind, name)).join('')
       expect(source(kind, 'signs'), 'no signs.ts and not on the list').not.toBe('')
       for (const field of fieldsOf(BODY_SCHEMAS[kind]).filter(f => !BY_ALL.includes(f)))
         expect([field, new RegExp(`\\b${field}\\b`).test(read) || Boolean(silent[field])]).toEqual([field, true])

@@ -130,7 +130,14 @@ describe('a backup', () => {
   it('of a damaged database is not kept, and neither is what stood half made', async () => {
     const big = Array.from({ length: 400 }, () => ulid())
     for (const id of big)
-      run(db, 'INSERT INTO customers VALUES (?, ?, NULL, ?, ?, NULL, NULL)', id, 'x'.repeat(900), '', '')
+      run(
+        db,
+        'INSERT INTO customers (id, name, created_at, updated_at) VALUES (?, ?, ?, ?)',
+        id,
+        'x'.repeat(900),
+        '',
+        '',
+      )
     db.pragma('wal_checkpoint(TRUNCATE)')
     const file = join(data, 'remedium.db')
     const bytes = readFileSync(file)

@@ -150,6 +150,26 @@ describe('bills of a shop', () => {
     ])
       expect(paper).toContain(said)
   })
+  it("is written in the owner's language where the shop has written it, with its own figures and days", () => {
+    const job = jobs[4] ?? ''
+    const words = { invoice: 'Rechnung {number}', total: 'Summe', tax_of: '{pct} % Steuer auf {sum}' }
+    const policy = { ...policyOf(db), languages: [{ name: 'Deutsch', locale: 'de-DE' as const, words }] }
+    const given = give(job, bill([line(123_450, { taxPct: 7.5 })]))
+    const view = jobView(db, job)
+    const paper = (language: string | null) =>
+      JSON.stringify(
+        billPaper(given, { ...view, customer: { ...view.customer, language } }, policy, peopleOf(db), {
+          ...{ payments: [], dueMinor: 0 },
+        }),
+      ).replace(/[\u00a0\u202f]/g, ' ')
+    const [german, english] = [paper('Deutsch'), paper('Nobody wrote this one')]
+    const [year, month, day] = given.givenAt.slice(0, 10).split('-')
+    for (const said of [`Rechnung ${given.number}`, 'Summe', '7,5 % Steuer auf 1.234,50 €', `${day}.${month}.${year}`])
+      expect(german).toContain(said)
+    // not written: as it is here
+    expect(german).toContain('To be paid at once')
+    for (const said of [`Invoice ${given.number}`, 'Tax 7.5 % of €1,234.50', 'Total']) expect(english).toContain(said)
+  })
   it('what must not be done with the machine leads its bill too', () => {
     const view = jobsOf(db)
       .map(j => jobView(db, j.id))

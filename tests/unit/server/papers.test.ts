@@ -7,6 +7,7 @@ import { invoiceOf } from '#core/handover/invoice'
 import { DEFAULT_POLICY } from '#core/engine/policy'
 import { newJobSchema } from '#shared/schemas/machines'
 import { seedDemo } from '../../../demo/seed'
+import { giveBill, jobBills } from '../../../server/db/bills'
 import { bookIn, jobFile, jobView, jobsOf, logEntry } from '../../../server/db/jobs'
 import { closeDatabase, openDatabase } from '../../../server/db/open'
 import { peopleOf, policyOf } from '../../../server/db/shop'
@@ -201,6 +202,19 @@ describe('papers and files of the demo shop', () => {
     expect(record).toContain('Checks of the catalogue')
     expect(record).toMatch(/Spark/)
     expect(jobLine(db, job.id)).toMatchObject({ closed: true, outNotToRun: true })
+  })
+  it('what was billed and paid goes out with the job, and no further', () => {
+    const { id } = numbered(207)
+    const draft = {
+      ...{ to: { name: 'Nell Brack', contact: null, taxNumber: null }, discountMinor: 0, tax: 'charged' as const },
+      ...{ lines: [{ text: 'Labour', detail: null, minor: 5000, taxPct: 0, discountPct: 0 }], taxWhy: null },
+      ...{ payDays: 0, words: null },
+    }
+    giveBill(db, id, { id: ulid(), by }, draft)
+    const json = jobJson(jobView(db, id), 'EUR', jobBills(db, id))
+    expect(JSON.parse(json)).toMatchObject({ bills: [{ kind: 'invoice', totalMinor: 5000 }] })
+    const again = importJob(db, json, by)
+    expect(jobBills(db, again.id).bills).toEqual([])
   })
   it('a word that no line can hold is given places to break', () => {
     const longest = Math.max(

@@ -25,7 +25,7 @@ import { addPerson, policyOf } from '../../../server/db/shop'
 import { rows } from '../../../server/db/statements'
 import { quotePaper } from '../../../server/documents/quote'
 import { newFolder } from '../../server'
-import { newEntry, newJob } from '../../api/shop'
+import { newEntry, newJob, oilBody } from '../../api/shop'
 import { line } from '../job/file'
 
 let db: Database
@@ -71,6 +71,7 @@ const ask = (more: object = {}) =>
       feeMinor: null,
       words: 'The pump is worn.',
       photoIds: [],
+      findingIds: [],
       link: t => `http://shop/q/${t}`,
       ...more,
     },
@@ -109,6 +110,22 @@ describe('asking the owner by a link', () => {
     const again = ask()
     answerQuote(db, again.token, { choice: 'none', optionId: null, words: null, name: 'Nell' }, NOW)
     expect(refusal(() => withdrawQuote(db, jobId, again.id, by, NOW))).toContain('answered it already')
+  })
+  it('shows the findings that were picked, what each line comes to, and its sum where it is signed', () => {
+    logEntry(db, jobId, newEntry(by, 'oil', oilBody()))
+    way('New pump', 10000)
+    const found = assess(jobFile(db, jobId)).findings
+    const picked = found.map(j => j.entryId).slice(0, 1)
+    const { id, token } = ask({ findingIds: picked })
+    expect(picked).toHaveLength(1)
+    expect(quotePage(db, token, NOW).quote.findings).toEqual([found[0]?.headline])
+    const paper = (policy = policyOf(db)) =>
+      JSON.stringify(quotePaper(jobView(db, jobId), quoteById(db, jobId, id), policy))
+    expect(paper()).toContain(found[0]?.headline)
+    expect(paper()).toContain('€100.00')
+    expect(paper({ ...policyOf(db), linePrices: false })).not.toContain('€100.00')
+    const signed = paper().slice(paper().indexOf('"unbreakable":true'))
+    for (const said of ['New pump', 'likely', 'I agree to', 'Date, name']) expect(signed).toContain(said)
   })
   it('freezes what is shown, writes the message, puts the move with the owner; the secret is nowhere but in the message', () => {
     const option = way('New pump', 10000)
