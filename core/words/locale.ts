@@ -24,8 +24,25 @@ export const DAY_SHAPES: Record<Locale, string> = {
 /** The same without its year. */
 export const shortDay = (locale: Locale): string => DAY_SHAPES[locale].replace(/,? ?[/-]?YYYY-?/, '')
 
-const COMMA: readonly Locale[] = ['de-DE', 'fr-FR', 'nl-NL', 'sv-SE']
+/** What stands between thousands and before decimals. */
+const MARKS: Record<Locale, readonly [thousands: string, decimals: string]> = {
+  'en-GB': [',', '.'],
+  'en-US': [',', '.'],
+  'de-DE': ['.', ','],
+  'de-CH': ['’', '.'],
+  'fr-FR': ['\u00a0', ','],
+  'nl-NL': ['.', ','],
+  'sv-SE': ['\u00a0', ','],
+}
+/** A figure as this program writes it: not a part of a day, a number of a part or a row of figures. */
+const FIGURE = /(?<![\w.,/-])(\d{1,3}(?:,\d{3})+|\d+)(\.\d+)?(?![.,/-]?[\w])/g
 
 /** A sentence of this program with its figures as a shop writes them; days and what somebody typed are put in afterwards. */
-export const figuresIn = (text: string, locale: Locale): string =>
-  COMMA.includes(locale) ? text.replace(/(?<![\d.,])(\d+)\.(\d+)(?![\d.])/g, '$1,$2') : text
+export function figuresIn(text: string, locale: Locale): string {
+  const [thousands, decimals] = MARKS[locale]
+  return text.replace(
+    FIGURE,
+    (_, whole: string, rest: string | undefined) =>
+      whole.replaceAll(',', thousands) + (rest ? rest.replace('.', decimals) : ''),
+  )
+}

@@ -61,26 +61,30 @@ export function jobTag(
   const words = keptOf(inForce).complaint.at(-1)?.body.words ?? ''
   const due = keptOf(inForce).terms.at(-1)?.body.deadline
   const { day } = writingFor(policy)
+  // one label holds it all: where something must not be done, that has the room of what the owner said
+  const held = [...new Set(notToRun(stops).map(s => s.title))].slice(0, 3)
   return [
-    ...notToRun(stops)
-      .slice(0, 3)
-      .map(s => ({ text: printable(s.title.toUpperCase()), fontSize: 15, bold: true, margin: [0, 0, 0, 1] })),
-    ...(notToRun(stops).length
-      ? [{ text: printable(notToRun(stops)[0]?.reason.slice(0, 150) ?? ''), fontSize: 8, margin: [0, 0, 0, 3] }]
+    ...held.map(title => ({ text: printable(title.toUpperCase()), fontSize: 13, bold: true, lineHeight: 1 })),
+    ...(held.length
+      ? [{ text: printable(notToRun(stops)[0]?.reason.slice(0, 110) ?? ''), fontSize: 8, margin: [0, 2, 0, 2] }]
       : []),
     {
       columns: [
         {
           width: '*',
           stack: [
-            { text: `T ${number}`, fontSize: 36, bold: true, lineHeight: 1 },
-            { text: printable(machine.name), fontSize: 13, bold: true },
-            { text: printable(customer.name), fontSize: 11 },
-            {
-              text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''),
-              fontSize: 9,
-              margin: [0, 3, 0, 0],
-            },
+            { text: `T ${number}`, fontSize: held.length ? 26 : 36, bold: true, lineHeight: 1 },
+            { text: printable(machine.name), fontSize: held.length ? 11 : 13, bold: true },
+            { text: printable(customer.name), fontSize: held.length ? 10 : 11 },
+            ...(held.length
+              ? []
+              : [
+                  {
+                    text: printable(words.length > 90 ? `‘${words.slice(0, 88)}…’` : words ? `‘${words}’` : ''),
+                    fontSize: 9,
+                    margin: [0, 3, 0, 0],
+                  },
+                ]),
             {
               text: `In ${day(createdAt)}${due ? ` · wanted ${day(due)}` : ''}`,
               fontSize: 9,
@@ -90,7 +94,9 @@ export function jobTag(
             { text: printable(policy.shopName), fontSize: 8, color: SECOND },
           ],
         },
-        { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
+        held.length
+          ? { width: 74, qr: url, fit: 74, eccLevel: 'M', alignment: 'right' }
+          : { width: 96, qr: url, fit: 96, eccLevel: 'M', alignment: 'right' },
       ],
       columnGap: 10,
     },

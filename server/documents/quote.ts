@@ -174,7 +174,7 @@ export function quotePaper(
                     '',
                     '',
                     {
-                      text: policy.linePrices ? say('without_tax') : '',
+                      text: policy.linePrices && taxPct ? say('without_tax') : '',
                       alignment: 'right',
                       color: SECOND,
                       fontSize: 8.5,

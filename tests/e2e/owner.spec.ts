@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { expect, test } from './shop'
 import Database from 'better-sqlite3'
 import { ulid } from 'ulid'
-import { newEntry, openShop } from '../api/shop'
+import { newEntry, oilBody, openShop } from '../api/shop'
 import { call, startBuilt } from '../server'
 import { atTheBench, decideTab, elsewhere, freshJob, lean, me, openJob } from './bench'
 
@@ -15,6 +15,7 @@ test('the owner answers through the link on a telephone, and the job moves', asy
     request.post(`/api/jobs/${id}/entries`, {
       data: { id: ulid(), kind, at: new Date().toISOString(), by, how: null, body, supersedes: null },
     })
+  await request.post(`/api/jobs/${id}/entries`, { data: newEntry(by, 'oil', oilBody()) })
   await log('terms', {
     useClass: 'private',
     runningValueMinor: 60000,
@@ -68,6 +69,9 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await page.getByRole('button', { name: 'Freeze it and ask' }).click()
   await expect(page.locator('.askform')).toContainText('A link stays open for at least a day')
   await page.getByLabel('Link stays open').fill('7')
+  const shows = page.locator('.found label').first()
+  const found = (await shows.innerText()).split('\n').at(-1)?.trim() ?? ''
+  await shows.click()
   await page.getByRole('button', { name: 'Freeze it and ask' }).click()
   const link = await page.getByLabel('Link for the owner').inputValue()
   await expect(page.locator('.head .waits')).toContainText('the owner')
@@ -78,6 +82,8 @@ test('the owner answers through the link on a telephone, and the job moves', asy
   await phone.goto(new URL(link).pathname)
   await expect(phone.getByRole('heading', { level: 1 })).toContainText('what next?')
   await expect(phone.locator('.way')).toContainText('Rings and hone')
+  await expect(phone.getByRole('heading', { name: 'What was found' })).toBeVisible()
+  await expect(phone.locator('.q')).toContainText(found)
   await expect(phone.locator('.q')).toContainText('The bore was not measured')
   await expect(phone.getByRole('navigation')).toHaveCount(0)
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)

@@ -24,7 +24,12 @@ describe('figures, money and days as a shop writes them', () => {
   it('figures of a sentence get a comma where a shop writes one; what is no decimal stays', () => {
     expect(figuresIn('Oil 1.25 L, tag T 14, 7.8 of 9 bar', 'fr-FR')).toBe('Oil 1,25 L, tag T 14, 7,8 of 9 bar')
     expect(figuresIn('sheet 1.2.3, on 05.01.2027', 'de-DE')).toBe('sheet 1.2.3, on 05.01.2027')
-    expect(figuresIn('1.25 L', 'en-US')).toBe('1.25 L')
+    expect(figuresIn('1.25 L in 1,000 km', 'en-US')).toBe('1.25 L in 1,000 km')
+    expect(figuresIn('417 mL in 1,000 km, (0.05–0.10 mm), 12,345.6 h', 'de-DE')).toBe(
+      '417 mL in 1.000 km, (0,05–0,10 mm), 12.345,6 h',
+    )
+    expect(figuresIn('part A1.25, 2026-05-01, 1,2,3 and 4.5', 'de-DE')).toBe('part A1.25, 2026-05-01, 1,2,3 and 4,5')
+    expect(figuresIn('Past its limit by 0.5.', 'sv-SE')).toBe('Past its limit by 0,5.')
   })
   it('a day without its year', () => {
     expect((Object.keys(LOCALES) as Locale[]).map(shortDay)).toEqual([
