@@ -15,6 +15,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
+    // nothing that slides or fades is waited for
+    contextOptions: { reducedMotion: 'reduce' },
     // recording every step costs more than the steps
     screenshot: 'only-on-failure',
     launchOptions: {

@@ -1,6 +1,9 @@
 import { InputError } from './errors'
 import type { Calculator } from './registry/calculator'
 import type { JsonSchema } from './registry/fieldTypes'
+import type { CalcCurves } from './registry/curves'
+import { CALCULATOR_CURVES } from './registry/curves'
+import { parseInputs } from './registry/objectField'
 import { OIL_CALCULATORS, UNIT_CALCULATORS } from './registry/basics'
 import { COMPRESSION_CALCULATORS } from './registry/compression'
 import { DEBRIS_CALCULATORS, DECISION_CALCULATORS } from './registry/decision'
@@ -63,6 +66,21 @@ export function calculate(name: unknown, inputs: unknown): CalcAnswer {
     return found.run(inputs) as CalcAnswer
   } catch (error) {
     if (error instanceof InputError) return { error: error.code, field: error.field, message: error.message }
+    throw error
+  }
+}
+
+/**
+ * What a calculator answers while one of its inputs runs.
+ * @returns curves in the units they name; null where nothing runs, or while the inputs can't be computed with
+ */
+export function curvesOf(name: string, inputs: unknown): CalcCurves | null {
+  const [found, draw] = [CALCULATORS.get(name), CALCULATOR_CURVES.get(name)]
+  if (!found || !draw) return null
+  try {
+    return draw(parseInputs(found.input, inputs))
+  } catch (error) {
+    if (error instanceof InputError) return null
     throw error
   }
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import type { BackupReason } from '#shared/backups'
 import { BACKUP_REASONS } from '#shared/backups'
 import type { BackupOnList, BackupsView } from '#shared/types/records'
+import type { ShopColumn } from './ShopTable.vue'
 
 const view = ref<BackupsView | null>(null)
 const making = ref(false)
@@ -24,6 +24,20 @@ async function make(): Promise<void> {
 
 const size = (bytes: number): string =>
   bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} kB` : `${(bytes / 1e6).toFixed(1)} MB`
+const holds = (b: BackupOnList): string =>
+  b.entries
+    ? `${b.jobs} jobs, ${b.entries} entries, ${b.photos} photo${b.photos === 1 ? '' : 's'}${b.missing.length ? `; ${b.missing.length} pictures were gone` : ''}`
+    : 'its words are gone; the archive has them'
+const columns: ShopColumn<BackupOnList>[] = [
+  {
+    ...{ key: 'made', label: 'Made', minWidth: 150, stays: true },
+    ...{ say: b => dayjs(b.madeAt).format('ddd D MMM YYYY HH:mm'), by: b => b.madeAt },
+  },
+  { key: 'why', label: 'Why', say: b => BACKUP_REASONS[b.reason], minWidth: 120, pick: true },
+  { key: 'holds', label: 'Holds', say: holds, by: b => b.entries, minWidth: 230 },
+  { key: 'size', label: 'Size', say: b => size(b.bytes), by: b => b.bytes, width: 110, right: true },
+  { key: 'get', label: 'Archive', say: b => b.name, width: 130, right: true, stays: true },
+]
 const last = computed(() => view.value?.lines[0] ?? null)
 </script>
 
@@ -53,33 +67,20 @@ const last = computed(() => view.value?.lines[0] ?? null)
           : '; every picture is there'
       }}
     </p>
-    <ElTable v-if="view?.lines.length" :data="view.lines" row-key="name" max-height="420" :scrollbar-tabindex="0">
-      <ElTableColumn label="Made" min-width="130">
-        <template #default="{ row }">{{ dayjs(row.madeAt).format('ddd D MMM YYYY HH:mm') }}</template>
-      </ElTableColumn>
-      <ElTableColumn label="Why" min-width="110">
-        <template #default="{ row }">{{ BACKUP_REASONS[row.reason as BackupReason] }}</template>
-      </ElTableColumn>
-      <ElTableColumn label="Holds" min-width="230">
-        <template #default="{ row }"
-          ><template v-if="!row.entries">its words are gone; the archive has them</template
-          ><template v-else
-            >{{ row.jobs }} jobs, {{ row.entries }} entries, {{ row.photos }} photo{{ row.photos === 1 ? '' : 's'
-            }}<template v-if="row.missing.length">; {{ row.missing.length }} pictures were gone</template></template
-          ></template
-        >
-      </ElTableColumn>
-      <ElTableColumn label="Size" width="100" align="right">
-        <template #default="{ row }">{{ size(row.bytes) }}</template>
-      </ElTableColumn>
-      <ElTableColumn label="Take along" width="120" align="right">
-        <template #default="{ row }"
-          ><a :href="`/api/shop/backups/${row.name}`" class="get" :aria-label="`Download ${row.name}`"
-            >Download</a
-          ></template
-        >
-      </ElTableColumn>
-    </ElTable>
+    <ShopTable
+      v-if="view?.lines.length"
+      name="backups"
+      label="Backups"
+      row-key="name"
+      :rows="view.lines"
+      :columns="columns"
+      :height="420"
+      ><template #get="{ row }"
+        ><a :href="`/api/shop/backups/${row.name}`" class="get" :aria-label="`Download ${row.name}`"
+          >Download</a
+        ></template
+      ></ShopTable
+    >
   </section>
 </template>
 

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import type { CompressionHistory } from '#core/entries/compression/visits'
+import type { MachineCompression } from '#core/entries/compression/visits'
+import { trendWords } from '#core/entries/compression/visits'
+import { SPEC_SOURCES } from '#core/spec/specValue'
 import { shownIn } from '#core/units/unitRound'
 import type { Curve } from './CurveChart.vue'
 
 /** Compression of one machine from visit to visit, against its limit: by running hours where they are known, by the day where not. */
-const props = defineProps<{ history: CompressionHistory & { limitKpa: number | null } }>()
+const props = defineProps<{ history: MachineCompression }>()
 const shop = useShopStore()
 const byHours = computed(() => !props.history.back && props.history.points.every(p => p.hours !== null))
 const points = computed(() =>
@@ -13,35 +15,20 @@ const points = computed(() =>
 )
 const curves = computed((): Curve[] => {
   const [first, last] = [points.value[0], points.value.at(-1)]
-  const { limitKpa } = props.history
+  const { limitKpa, limitBy } = props.history
+  // a rule of thumb is no limit, and is not called one
+  const line =
+    limitBy === null ? '' : limitBy === 'rule_of_thumb' ? SPEC_SOURCES[limitBy] : `limit, ${SPEC_SOURCES[limitBy]}`
   return [
     { name: 'read', tone: 'petrol', points: points.value },
     ...(limitKpa !== null && first && last
-      ? [{ name: 'limit', tone: 'past' as const, points: [first, last].map(({ x }) => ({ x, y: limitKpa })) }]
+      ? [{ name: line, tone: 'past' as const, points: [first, last].map(({ x }) => ({ x, y: limitKpa })) }]
       : []),
   ]
 })
 const pressure = (kpa: number): string => shownIn(kpa, 'kPa', shop.policy.pressureUnit)
 const place = (x: number): string => (byHours.value ? `${Math.round(x)} h` : dayjs(x).format('MMM YYYY'))
-const says = computed(() => {
-  const { slopeKpaPer100h, hoursToLimit, significant, back } = props.history
-  if (back) return 'The meter counts back somewhere between: no line is drawn through that.'
-  if (slopeKpaPer100h === null) return null
-  const way = slopeKpaPer100h < 0 ? 'Falls' : 'Rises'
-  const left =
-    hoursToLimit === null
-      ? ''
-      : hoursToLimit > 0
-        ? ` At its limit in about ${Math.round(hoursToLimit)} h.`
-        : ' At its limit now.'
-  const sure =
-    significant === null
-      ? ' From fewer than six readings: a hint, no forecast.'
-      : significant
-        ? ''
-        : ' The readings scatter more than that.'
-  return `${way} by ${pressure(Math.abs(slopeKpaPer100h))} in 100 h.${left}${sure}`
-})
+const says = computed(() => trendWords(props.history, pressure).join(' '))
 </script>
 
 <template>

@@ -8,6 +8,10 @@ export interface Curve {
   tone: 'ink' | 'petrol' | 'near' | 'past'
   /** single figures instead of a line */
   dots?: boolean
+  /** its name stands at this share of its points: over it and before, or under it and after */
+  nameAt?: { share: number; under: boolean }
+  /** a bar for each figure: how often something was found */
+  bars?: boolean
   /** its name stands over its highest figure, not where it begins */
   peak?: boolean
 }
@@ -17,6 +21,8 @@ const props = defineProps<{
   xLabel: string
   xSay: (x: number) => string
   ySay: (y: number) => string
+  /** where its axis begins by right, as a count does at none */
+  yFrom?: number
 }>()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 let chart: ChartOf | undefined
@@ -32,12 +38,14 @@ const names: Plugin = {
     for (const [i, set] of data.datasets.entries()) {
       const curve = props.curves[i]
       const highest = curve?.peak ? curve.points.reduce((top, p, n, all) => (p.y > (all[top]?.y ?? 0) ? n : top), 0) : 0
-      const at = drawn.getDatasetMeta(i).data[highest]
+      const { data: figures } = drawn.getDatasetMeta(i)
+      const named = curve?.nameAt
+      const at = figures[named ? Math.round(named.share * (figures.length - 1)) : highest]
       if (!at) continue
       const text = String(set.label)
       // what stands last lies under its figure, so that two of them near each other can both be read
-      const below = !curve?.peak && i > 0 && i === data.datasets.length - 1
-      const right = at.x + 10 + ctx.measureText(text).width > chartArea.right
+      const below = named ? named.under : !curve?.peak && i > 0 && i === data.datasets.length - 1
+      const right = named ? !named.under : at.x + 10 + ctx.measureText(text).width > chartArea.right
       ctx.textAlign = right ? 'right' : 'left'
       ctx.lineWidth = 4
       ctx.strokeStyle = token('sheet')
@@ -53,8 +61,9 @@ const names: Plugin = {
   },
 }
 
-const datasets = (): ChartDataset<'line', { x: number; y: number }[]>[] =>
-  props.curves.map(({ name, points, tone, dots }) => ({
+const datasets = (): ChartDataset<'line' | 'bar', { x: number; y: number }[]>[] =>
+  props.curves.map(({ name, points, tone, dots, bars }) => ({
+    type: bars ? 'bar' : 'line',
     label: name,
     data: points.map(({ x, y }) => ({ x, y })),
     borderColor: token(tone),
@@ -62,13 +71,14 @@ const datasets = (): ChartDataset<'line', { x: number; y: number }[]>[] =>
     borderWidth: 2,
     pointRadius: dots ? 5 : 0,
     pointHoverRadius: 6,
-    showLine: !dots,
+    ...(bars ? { barThickness: 26 } : { showLine: !dots }),
   }))
 
 async function draw(): Promise<void> {
   // sixty kilobytes that only who opens a curve waits for
-  const { Chart, LineController, LineElement, LinearScale, PointElement, Tooltip } = await import('chart.js')
-  Chart.register(LineController, LineElement, LinearScale, PointElement, Tooltip)
+  const { BarController, BarElement, Chart, LineController, LineElement, LinearScale, PointElement, Tooltip } =
+    await import('chart.js')
+  Chart.register(BarController, BarElement, LineController, LineElement, LinearScale, PointElement, Tooltip)
   if (!canvas.value) return
   chart?.destroy()
   const family = getComputedStyle(document.body).getPropertyValue('--label') || 'sans-serif'
@@ -86,12 +96,14 @@ async function draw(): Promise<void> {
       scales: {
         x: {
           type: 'linear',
+          offset: props.curves.some(c => c.bars),
           title: { display: true, text: props.xLabel, color: token('ink-2'), font: { family, size: 13 } },
           ticks: { ...ticks, callback: v => props.xSay(Number(v)) },
           grid: { color: token('rule') },
         },
         y: {
           type: 'linear',
+          ...(props.yFrom !== undefined && { suggestedMin: props.yFrom }),
           ticks: { ...ticks, callback: v => props.ySay(Number(v)) },
           grid: { color: token('rule') },
         },

@@ -3,6 +3,7 @@ import dayjs from 'dayjs'
 import { moneyText, toMajor } from '#core/units/money'
 import { PAID_BY } from '#core/words/bill'
 import type { TakingLine, Takings } from '#shared/types/records'
+import type { ShopColumn } from './ShopTable.vue'
 
 /** What came over the counter on one day. */
 const day = ref(dayjs().format('YYYY-MM-DD'))
@@ -22,7 +23,13 @@ watch(
 )
 const cash = (minor: number): string =>
   takings.value ? moneyText(toMajor(minor, takings.value.currency), takings.value.currency, true) : ''
-const time = ({ at }: TakingLine): string => dayjs(at).format('HH:mm')
+const columns: ShopColumn<TakingLine>[] = [
+  { key: 'at', label: 'Time', say: l => dayjs(l.at).format('HH:mm'), by: l => l.at, width: 90 },
+  { key: 'job', label: 'Job', say: l => `T ${l.number}, ${l.machine}`, by: l => l.number, minWidth: 220, stays: true },
+  { key: 'owner', label: 'Owner', say: l => l.owner, minWidth: 150 },
+  { key: 'paidBy', label: 'By', say: l => PAID_BY[l.paidBy], width: 120, pick: true },
+  { key: 'minor', label: 'Amount', say: l => cash(l.minor), by: l => l.minor, width: 140, right: true, stays: true },
+]
 </script>
 
 <template>
@@ -34,32 +41,23 @@ const time = ({ at }: TakingLine): string => dayjs(at).format('HH:mm')
         <b>{{ cash(takings.totalMinor) }}</b>
         <span v-for="s in takings.sums" :key="s.paidBy">{{ PAID_BY[s.paidBy] }} {{ cash(s.minor) }}</span>
       </p>
-      <a v-if="takings?.lines.length" class="btn" :href="`/api/takings.csv?day=${day}`">CSV</a>
     </div>
     <p v-if="message" class="fault" role="alert">{{ message }}</p>
     <p v-else-if="takings && !takings.lines.length" class="note">
       Nothing came over the counter on this day. A payment is put down on a job, under Hand back.
     </p>
-    <ElTable v-else-if="takings" :data="takings.lines" row-key="id">
-      <ElTableColumn label="Time" width="90" sortable sort-by="at">
-        <template #default="{ row }">{{ time(row as TakingLine) }}</template> </ElTableColumn
-      ><ElTableColumn label="Job" sortable sort-by="number" min-width="220">
-        <template #default="{ row }"
-          ><NuxtLink :to="`/jobs/${(row as TakingLine).jobId}`" class="link"
-            >T {{ (row as TakingLine).number }}, {{ (row as TakingLine).machine }}</NuxtLink
-          ></template
-        > </ElTableColumn
-      ><ElTableColumn prop="owner" label="Owner" sortable min-width="150" /><ElTableColumn
-        label="By"
-        sortable
-        sort-by="paidBy"
-        width="120"
-      >
-        <template #default="{ row }">{{ PAID_BY[(row as TakingLine).paidBy] }}</template> </ElTableColumn
-      ><ElTableColumn label="Amount" align="right" sortable sort-by="minor" width="140">
-        <template #default="{ row }">{{ cash((row as TakingLine).minor) }}</template>
-      </ElTableColumn>
-    </ElTable>
+    <ShopTable
+      v-else-if="takings"
+      name="takings"
+      label="Takings of the day"
+      row-key="id"
+      :rows="takings.lines"
+      :columns="columns"
+      :file="`/api/takings.csv?day=${day}`"
+      ><template #job="{ row }"
+        ><NuxtLink :to="`/jobs/${row.jobId}`" class="link">T {{ row.number }}, {{ row.machine }}</NuxtLink></template
+      ></ShopTable
+    >
   </section>
 </template>
 

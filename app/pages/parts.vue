@@ -4,6 +4,7 @@ import dayjs from 'dayjs'
 import { moneyText, toMajor } from '#core/units/money'
 import { priceAge } from '#core/verdict/causeLines'
 import type { PriceReport, PriceRow } from '#shared/types/records'
+import type { ShopColumn } from '~/components/ShopTable.vue'
 
 /** Prices of the suppliers' lists, and a new list read: first what it would change, then the change. */
 const session = useSessionStore()
@@ -25,10 +26,27 @@ onMounted(find)
 const cash = (minor: number | null): string =>
   minor === null ? 'not to be had' : moneyText(toMajor(minor, shop.policy.currency), shop.policy.currency, true)
 const today = dayjs().format('YYYY-MM-DD')
-const stale = (p: Record<string, unknown>): boolean => {
-  const { pricedOn, kind } = p as unknown as PriceRow
-  return priceAge({ pricedOn, type: 'part', priceKind: kind }, today, shop.policy.priceDays).stale
-}
+const stale = ({ pricedOn, kind }: PriceRow): boolean =>
+  priceAge({ pricedOn, type: 'part', priceKind: kind }, today, shop.policy.priceDays).stale
+const asOf = (p: PriceRow): string => `${dayjs(p.pricedOn).format('D MMM YYYY')}${stale(p) ? ', stale' : ''}`
+const lead = ({ stock, leadDays }: PriceRow): string =>
+  stock ? `${stock} there` : leadDays === null ? '' : `${leadDays} days`
+const columns: ShopColumn<PriceRow>[] = [
+  { key: 'name', label: 'Part', say: p => p.name, minWidth: 200, stays: true },
+  { key: 'number', label: 'Number', say: p => p.number, minWidth: 120 },
+  { key: 'supplier', label: 'Supplier', say: p => p.supplier, minWidth: 160, pick: true },
+  { key: 'kind', label: 'Kind', say: p => p.kind, width: 100, pick: true },
+  {
+    key: 'priceMinor',
+    label: 'Price',
+    say: p => cash(p.priceMinor),
+    by: p => p.priceMinor ?? -1,
+    width: 130,
+    right: true,
+  },
+  { key: 'leadDays', label: 'Lead', say: lead, by: p => (p.stock ? 0 : (p.leadDays ?? 999)), width: 110 },
+  { key: 'pricedOn', label: 'As of', say: asOf, by: p => p.pricedOn, width: 170 },
+]
 
 const draft = reactive({ supplier: '', kind: 'retail', pricedOn: today })
 const file = ref<{ name: string; text: string } | null>(null)
@@ -71,39 +89,26 @@ const example =
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find a part by name or number" class="find" />
-    <ElTable v-if="found.prices.length" :data="found.prices" class="prices" row-key="id" :scrollbar-tabindex="0">
-      <ElTableColumn label="Part" prop="name" sortable min-width="200"
-        ><template #default="{ row: p }"
-          ><b>{{ p.name }}</b
-          ><small v-if="p.supersededBy" class="near">superseded by {{ p.supersededBy }}</small></template
-        ></ElTableColumn
+    <ShopTable
+      v-if="found.prices.length"
+      name="prices"
+      label="Parts and prices"
+      class="prices"
+      row-key="id"
+      :rows="found.prices"
+      :columns="columns"
+    >
+      <template #name="{ row }"
+        ><b>{{ row.name }}</b
+        ><small v-if="row.supersededBy" class="near">superseded by {{ row.supersededBy }}</small></template
       >
-      <ElTableColumn label="Number" prop="number" sortable min-width="120" />
-      <ElTableColumn label="Supplier" prop="supplier" sortable min-width="160"
-        ><template #default="{ row: p }"
-          >{{ p.supplier }} <span class="lab">{{ p.kind }}</span></template
-        ></ElTableColumn
+      <template #priceMinor="{ row }"
+        ><span :class="{ gone: row.priceMinor === null }">{{ cash(row.priceMinor) }}</span></template
       >
-      <ElTableColumn label="Price" prop="priceMinor" sortable align="right" width="130"
-        ><template #default="{ row: p }"
-          ><span :class="{ gone: p.priceMinor === null }">{{ cash(p.priceMinor) }}</span></template
-        ></ElTableColumn
+      <template #pricedOn="{ row }"
+        ><span class="lab" :class="{ near: stale(row) }">{{ asOf(row) }}</span></template
       >
-      <ElTableColumn label="Lead" prop="leadDays" sortable width="110"
-        ><template #default="{ row: p }"
-          ><span class="lab">{{
-            p.stock ? `${p.stock} there` : p.leadDays === null ? '' : `${p.leadDays} days`
-          }}</span></template
-        ></ElTableColumn
-      >
-      <ElTableColumn label="As of" prop="pricedOn" sortable width="160"
-        ><template #default="{ row: p }"
-          ><span class="lab" :class="{ near: stale(p) }"
-            >{{ dayjs(p.pricedOn).format('D MMM YYYY') }}{{ stale(p) ? ', stale' : '' }}</span
-          ></template
-        ></ElTableColumn
-      >
-    </ElTable>
+    </ShopTable>
     <p v-else-if="found.all" class="note">Nothing by that name or number.</p>
     <p v-else class="note">
       No list has been read yet. Type prices in the ways to go, or read a supplier's list here; names then fill in their

@@ -7,6 +7,7 @@ import { SHELF_GRADES } from '#core/words/deciding'
 import { useRefusal } from '#core/salvage/keep'
 import { PART_KEYS, PART_PLANS } from '#core/teardown/parts'
 import type { ShelfItem } from '#shared/types/records'
+import type { ShopColumn } from '~/components/ShopTable.vue'
 
 /** Parts kept from engines that were given up: where they lie, how good they are, who waits for them. */
 useHead({ title: 'Shelf' })
@@ -49,10 +50,6 @@ const faults = ref<Fault[]>([])
 const message = ref('')
 const fault = (field: string): string => faults.value.find(f => f.field === field)?.message ?? ''
 function edit(item: ShelfItem): void {
-  if (open.value === item.id) {
-    open.value = null
-    return
-  }
   open.value = item.id
   faults.value = []
   message.value = ''
@@ -70,7 +67,9 @@ function edit(item: ShelfItem): void {
   version.value = item.version
 }
 function add(): void {
-  open.value = open.value === 'new' ? null : 'new'
+  open.value = 'new'
+  faults.value = []
+  message.value = ''
   Object.assign(draft, blank())
 }
 async function save(): Promise<void> {
@@ -112,9 +111,41 @@ async function move(item: ShelfItem, to: ShelfItem['state']): Promise<void> {
     jobId: null,
     by: shop.person?.id ?? '',
   })
-  trouble.value = outcome.ok ? '' : outcome.message
-  if (outcome.ok) await load()
+  message.value = outcome.ok ? '' : outcome.message
+  if (!outcome.ok) return
+  open.value = null
+  await load()
 }
+const inHand = computed(() => items.value.find(i => i.id === open.value))
+/** Whether it may be used as it lies there. */
+function standing(item: ShelfItem): { tone: string; sign: string; words: string } {
+  if (item.quarantine) return { tone: 'past', sign: '✕', words: 'quarantine' }
+  if (useRefusal(item)) return { tone: 'near', sign: '◐', words: 'unmeasured' }
+  return item.measured
+    ? { tone: 'good', sign: '●', words: item.measured }
+    : { tone: '', sign: '', words: 'not measured' }
+}
+const price = ({ priceMinor }: ShelfItem): string =>
+  priceMinor === null ? '' : moneyText(toMajor(priceMinor, shop.policy.currency), shop.policy.currency, true)
+const columns: ShopColumn<ShelfItem>[] = [
+  { key: 'number', label: 'No.', say: s => `S ${s.number}`, by: s => s.number, width: 100, stays: true },
+  { key: 'name', label: 'Part', say: s => s.name, minWidth: 220, stays: true },
+  { key: 'place', label: 'Place', say: s => s.place, minWidth: 150, pick: true },
+  { key: 'grade', label: 'Grade', say: s => SHELF_GRADES[s.grade], width: 120, pick: true },
+  { key: 'measured', label: 'Measured', say: s => standing(s).words, minWidth: 200 },
+  {
+    key: 'from',
+    label: 'Out of',
+    say: s => (s.fromNumber ? `T ${s.fromNumber}` : ''),
+    by: s => s.fromNumber ?? 0,
+    width: 110,
+  },
+  {
+    ...{ key: 'for', label: 'For', width: 110, pick: true },
+    say: s => (s.state === 'reserved' ? `T ${s.jobNumber}` : 'free'),
+  },
+  { key: 'price', label: 'Price', say: price, by: s => s.priceMinor ?? -1, width: 120, right: true },
+]
 const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
 </script>
 
@@ -122,108 +153,80 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
   <div class="page">
     <div class="pagehead">
       <h1>Shelf</h1>
-      <ElButton type="primary" :aria-expanded="open === 'new'" @click="add">Put a part on the shelf</ElButton>
+      <ElButton type="primary" @click="add">Put a part on the shelf</ElButton>
     </div>
     <p v-if="trouble" class="bar" role="alert">{{ trouble }}</p>
     <PlainField v-model="words" label="Find by part or place" class="find" />
     <p v-if="!items.length" class="note">
       Nothing on the shelf by those words. Parts of an engine that is given up come here from its job, under Decide.
     </p>
-    <form v-if="open === 'new'" class="edit" @submit.prevent="save">
-      <div class="cols">
-        <PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PickField
-          v-model="draft.part"
-          label="Part"
-          :options="PARTS"
-          empty="something else"
-        /><PickField
-          v-model="draft.engineClass"
-          label="Off which class of engine"
-          :options="ENGINE_CLASSES"
-        /><PlainField v-model="draft.place" label="Place" hint="Shelf 2, box 4" :fault="fault('place')" /><PlainField
-          v-model="draft.price"
-          label="Price"
-          :suffix="shop.policy.currency"
-          inputmode="decimal"
-          :fault="fault('priceMinor')"
-        />
-      </div>
-      <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
-      <div class="cols">
-        <PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField
-          v-model="draft.measured"
-          label="Measured"
-          hint="Pin 37.46 mm; bore 65.02"
-          :fault="fault('measured')"
-        />
-      </div>
-      <p v-if="message" class="fault" role="alert">{{ message }}</p>
-      <div class="acts">
-        <ElButton type="primary" native-type="submit">Put it there</ElButton
-        ><ElButton @click="open = null">Not now</ElButton>
-      </div>
-    </form>
-    <ul class="list">
-      <li v-for="s in items" :key="s.id">
-        <button type="button" class="row" :aria-expanded="open === s.id" @click="edit(s)">
-          <span class="tag small">S {{ s.number }}</span
-          ><span
-            ><b>{{ s.name }}</b
-            ><span class="lab"
-              >{{ s.place }} · {{ SHELF_GRADES[s.grade].toLowerCase()
-              }}{{ s.fromNumber ? ` · out of T ${s.fromNumber}` : '' }}</span
-            ></span
+    <ShopTable v-else name="shelf" label="The shelf" class="list" row-key="id" :rows="items" :columns="columns">
+      <template #number="{ row }"
+        ><span class="tag small">S {{ row.number }}</span></template
+      >
+      <template #name="{ row }"
+        ><ElButton link class="name" @click="edit(row)"
+          ><b>{{ row.name }}</b></ElButton
+        ></template
+      >
+      <template #measured="{ row }"
+        ><span class="st" :class="standing(row).tone"
+          >{{ standing(row).sign }} {{ standing(row).words }}</span
+        ></template
+      >
+    </ShopTable>
+    <ElDrawer
+      v-if="open"
+      :model-value="true"
+      :title="open === 'new' ? 'A part for the shelf' : draft.name"
+      direction="rtl"
+      size="min(640px, 94vw)"
+      @close="open = null"
+    >
+      <form class="edit" @submit.prevent="save">
+        <div class="cols">
+          <PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><template v-if="open === 'new'"
+            ><PickField v-model="draft.part" label="Part" :options="PARTS" empty="something else" /><PickField
+              v-model="draft.engineClass"
+              label="Off which class of engine"
+              :options="ENGINE_CLASSES" /></template
+          ><PlainField v-model="draft.place" label="Place" hint="Shelf 2, box 4" :fault="fault('place')" /><PlainField
+            v-model="draft.price"
+            label="Price"
+            :suffix="shop.policy.currency"
+            inputmode="decimal"
+            :fault="fault('priceMinor')"
+          />
+        </div>
+        <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
+        <div class="cols">
+          <PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField
+            v-model="draft.measured"
+            label="Measured"
+            hint="Pin 37.46 mm; bore 65.02"
+            :fault="fault('measured')"
+          /><PlainField
+            v-if="open !== 'new'"
+            v-model="draft.quarantine"
+            label="In quarantine because"
+            hint="Empty: it may be used."
+            :fault="fault('quarantine')"
+          />
+        </div>
+        <p v-if="message" class="fault" role="alert">{{ message }}</p>
+        <div class="acts">
+          <ElButton type="primary" native-type="submit">{{
+            open === 'new' ? 'Put it there' : 'Keep it so'
+          }}</ElButton><ElButton v-if="open === 'new'" @click="open = null">Not now</ElButton
+          ><template v-if="inHand"
+            ><a class="btn" :href="`/api/shelf/${inHand.id}/label.pdf`" target="_blank" rel="noopener"
+              >Print its label</a
+            ><ElButton v-if="inHand.state === 'reserved'" @click="move(inHand, 'shelf')">Let it go</ElButton
+            ><ElButton link class="link" @click="move(inHand, 'gone')">It is gone</ElButton></template
           >
-          <span
-            ><span v-if="s.quarantine" class="st past">✕ quarantine</span
-            ><span v-else-if="useRefusal(s)" class="st near">◐ unmeasured</span
-            ><span v-else-if="s.measured" class="st good">● {{ s.measured }}</span
-            ><span v-else class="lab">not measured</span></span
-          >
-          <span class="lab">{{ s.state === 'reserved' ? `for T ${s.jobNumber}` : 'free' }}</span><b class="num">{{
-            s.priceMinor === null
-              ? ''
-              : moneyText(toMajor(s.priceMinor, shop.policy.currency), shop.policy.currency, true)
-          }}</b>
-        </button>
-        <form v-if="open === s.id" class="edit" @submit.prevent="save">
-          <div class="cols">
-            <PlainField v-model="draft.name" label="What it is" :fault="fault('name')" /><PlainField
-              v-model="draft.place"
-              label="Place"
-              :fault="fault('place')"
-            /><PlainField
-              v-model="draft.price"
-              label="Price"
-              :suffix="shop.policy.currency"
-              inputmode="decimal"
-              :fault="fault('priceMinor')"
-            />
-          </div>
-          <ChipGroup v-model="draft.grade" label="Grade" :options="SHELF_GRADES" needed />
-          <div class="cols">
-            <PlainField v-model="draft.tested" label="Tested, how" :fault="fault('tested')" /><PlainField
-              v-model="draft.measured"
-              label="Measured"
-              hint="Pin 37.46 mm; bore 65.02"
-              :fault="fault('measured')"
-            /><PlainField
-              v-model="draft.quarantine"
-              label="In quarantine because"
-              hint="Empty: it may be used."
-              :fault="fault('quarantine')"
-            />
-          </div>
-          <p v-if="message" class="fault" role="alert">{{ message }}</p>
-          <div class="acts">
-            <ElButton type="primary" native-type="submit">Keep it so</ElButton
-            ><a class="btn" :href="`/api/shelf/${s.id}/label.pdf`" target="_blank" rel="noopener">Print its label</a
-            ><ElButton v-if="s.state === 'reserved'" @click="move(s, 'shelf')">Let it go</ElButton
-            ><ElButton link class="link" @click="move(s, 'gone')">It is gone</ElButton>
-          </div>
-        </form>
-      </li>
-    </ul>
+        </div>
+      </form>
+    </ElDrawer>
   </div>
 </template>
 
@@ -233,50 +236,18 @@ const PARTS = Object.fromEntries(PART_KEYS.map(k => [k, PART_PLANS[k].name]))
   margin-bottom: 10px;
 }
 .list {
-  max-width: 1040px;
+  max-width: 1180px;
 }
-li {
-  border-bottom: 1px solid var(--rule);
-}
-.row {
-  display: grid;
-  grid-template-columns: 74px minmax(0, 1.6fr) minmax(0, 1.3fr) 90px 90px;
-  gap: 12px;
-  align-items: center;
-  width: 100%;
-  border: 0;
-  background: none;
-  text-align: left;
-  min-height: 54px;
-  cursor: pointer;
-  padding: 4px 0;
-  font: inherit;
-  color: inherit;
-}
-.row .lab {
-  display: block;
-}
-.num {
-  text-align: right;
+.name.name {
+  padding: 0;
 }
 .edit {
   display: grid;
   gap: 10px;
-  padding: 6px 0 16px;
-  max-width: 900px;
 }
 .cols {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 10px;
-}
-@media (max-width: 640px) {
-  .row {
-    grid-template-columns: 64px minmax(0, 1fr);
-  }
-  .row > :nth-child(n + 3) {
-    grid-column: 2;
-    text-align: left;
-  }
 }
 </style>

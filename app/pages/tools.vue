@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CALCULATORS, CALCULATOR_GROUPS, calculate, isFailure } from '#core/calculators'
+import { CALCULATORS, CALCULATOR_GROUPS, calculate, curvesOf, isFailure } from '#core/calculators'
 import type { CalcDraft, InputSchema } from '~/utils/calcDraft'
 import { blankDraft, calcInput, shownValue, unitOfKey, wordsOfKey } from '~/utils/calcDraft'
 
@@ -39,6 +39,7 @@ const input = computed(() => calcInput(schema.value, draft.value) as Record<stri
 const answer = computed(() => (touched.value ? calculate(name.value, input.value) : null))
 const failed = computed(() => (answer.value && isFailure(answer.value) ? answer.value : null))
 const results = computed(() => (answer.value && !isFailure(answer.value) ? Object.entries(answer.value) : []))
+const curves = computed(() => (results.value.length ? curvesOf(name.value, input.value) : null))
 const unread = computed(() => failed.value?.error === 'missing')
 const part = ([key, value]: [string, unknown]): string =>
   `${wordsOfKey(key).toLowerCase()} ${shownValue(value)}${unitOfKey(key) ? ` ${unitOfKey(key)}` : ''}`
@@ -63,16 +64,15 @@ const asNote = () =>
       <PlainField v-model="sought" label="Find a calculator" type="search" />
       <div v-for="g in groups" :key="g.group">
         <h2>{{ g.group }}</h2>
-        <button
+        <ElButton
           v-for="c in g.all"
           :key="c.name"
-          type="button"
+          text
           :class="{ on: c.name === name }"
           :aria-pressed="c.name === name"
           @click="name = c.name"
+          >{{ c.about }}</ElButton
         >
-          {{ c.about }}
-        </button>
       </div>
     </nav>
     <section v-if="chosen" class="bench">
@@ -93,18 +93,21 @@ const asNote = () =>
           @update:model-value="v => (draft[k] = v)"
         />
       </form>
-      <div class="answer" aria-live="polite">
-        <p v-if="!touched" class="note">Type what you know; the answer follows.</p>
-        <p v-else-if="unread" class="note">Still needed: {{ failed!.message }}</p>
-        <p v-else-if="failed" class="fault">{{ failed.message }}</p>
-        <dl v-else>
-          <template v-for="[key, value] in results" :key="key"
-            ><dt class="lab">{{ wordsOfKey(key) }}</dt>
-            <dd>
-              <b>{{ shownValue(value) }}</b> {{ unitOfKey(key) }}
-            </dd></template
-          >
-        </dl>
+      <div class="result">
+        <div class="answer" aria-live="polite">
+          <p v-if="!touched" class="note">Type what you know; the answer follows.</p>
+          <p v-else-if="unread" class="note">Still needed: {{ failed!.message }}</p>
+          <p v-else-if="failed" class="fault">{{ failed.message }}</p>
+          <dl v-else>
+            <template v-for="[key, value] in results" :key="key"
+              ><dt class="lab">{{ wordsOfKey(key) }}</dt>
+              <dd>
+                <b>{{ shownValue(value) }}</b> {{ unitOfKey(key) }}
+              </dd></template
+            >
+          </dl>
+        </div>
+        <LazyCalcCurve v-if="curves?.curves[0]?.points.length" :drawn="curves" class="drawn" />
       </div>
       <SendToJob v-if="results.length" what="Write it on the log" :entry="asNote" />
     </section>
@@ -122,22 +125,22 @@ const asNote = () =>
   margin: 12px 0 2px;
   font-size: 16px;
 }
-.names button {
-  display: block;
+.names .el-button {
+  display: flex;
+  justify-content: flex-start;
   width: 100%;
-  text-align: left;
   border: 0;
-  background: none;
-  min-height: 40px;
-  padding: 6px 9px;
-  cursor: pointer;
   border-left: 3px solid transparent;
+  border-radius: 0;
+  background: none;
+  padding: 6px 9px;
+  font-weight: 400;
   line-height: 1.25;
 }
-.names button:hover {
+.names .el-button:hover {
   background: var(--sheet-2);
 }
-.names .on {
+.names .on.on {
   border-color: var(--petrol);
   background: var(--petrol-wash);
   font-weight: 500;
@@ -149,11 +152,23 @@ const asNote = () =>
   align-items: start;
   max-width: 900px;
 }
+.result {
+  display: grid;
+  grid-template-columns: minmax(260px, auto) minmax(0, 1fr);
+  gap: 0 26px;
+  align-items: start;
+}
+.result > :only-child {
+  grid-column: 1 / -1;
+}
 .answer {
   border-top: 1px solid var(--rule-2);
   margin: 16px 0;
   padding-top: 12px;
   min-height: 60px;
+}
+.drawn {
+  margin: 16px 0;
 }
 dl {
   display: grid;
@@ -169,13 +184,13 @@ dd b {
   .tools {
     grid-template-columns: minmax(0, 1fr);
   }
+  .result {
+    grid-template-columns: minmax(0, 1fr);
+  }
   .names {
     max-height: 240px;
     overflow-y: auto;
     border-bottom: 1px solid var(--rule-2);
-  }
-  .names button {
-    min-height: 44px;
   }
 }
 </style>

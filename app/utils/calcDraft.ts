@@ -1,3 +1,4 @@
+import { rateOf } from '#core/registry/rateNames'
 import { convert } from '#core/units/unitConvert'
 
 /** The little of JSON Schema that the calculators' inputs use. */
@@ -108,10 +109,30 @@ export function calcInput(s: InputSchema, draft: CalcDraft): unknown {
   }
 }
 
+/** What the names cut short. */
+const LONGER: Record<string, string> = {
+  ...{
+    disp: 'displacement',
+    lpm: 'L/min',
+    cd: 'discharge coefficient',
+    rho: 'density',
+    p: 'pressure',
+    amb: 'of the air',
+  },
+  ...{ std: 'at sea level', dia: 'diameter', temp: 'temperature', lo: 'least', hi: 'most', min: 'least', max: 'most' },
+  ...{ reg: 'of the regulator', cyl: 'in the cylinder', vol: 'volume', oor: 'out of round', tol: 'tolerance' },
+  ...{ frac: 'share', corr: 'corrected', eff: 'effective', abdc: 'after bottom dead centre', tdc: 'top dead centre' },
+  ...{ cr: 'compression ratio', visc: 'thickness', cal: 'calibration', w: 'weight', est: 'estimated' },
+}
 /** "Volume now" for volume_now_ml: the unit stands beside it. */
 export function wordsOfKey(key: string): string {
-  const bare = key.replace(/_(ml|kpa|mm2|mm|um|deg|c|h|km|pct|m|kg|minor|frac)$/, '').replaceAll('_', ' ')
-  return bare ? bare[0]?.toUpperCase() + bare.slice(1) : key
+  const rate = rateOf(key)
+  const bare = rate ? rate.about : key.replace(/_(ml|kpa|mm2|mm|um|deg|c|h|km|pct|m|kg|minor|frac|lpm|rpm)$/, '')
+  const words = (bare || key)
+    .split('_')
+    .map(w => LONGER[w] ?? w)
+    .join(' ')
+  return words ? words[0]?.toUpperCase() + words.slice(1) : key
 }
 const SUFFIX: [RegExp, string][] = [
   [/_ml$/, 'mL'],
@@ -125,8 +146,10 @@ const SUFFIX: [RegExp, string][] = [
   [/_km$/, 'km'],
   [/_pct$/, '%'],
   [/_m$/, 'm'],
+  [/_lpm$/, 'L/min'],
+  [/_rpm$/, 'rpm'],
 ]
-export const unitOfKey = (key: string): string => SUFFIX.find(([p]) => p.test(key))?.[1] ?? ''
+export const unitOfKey = (key: string): string => rateOf(key)?.unit ?? SUFFIX.find(([p]) => p.test(key))?.[1] ?? ''
 
 /** An answer as a person reads it: four figures are enough, and more than any gauge gives. */
 export function shownValue(value: unknown): string {

@@ -1,6 +1,7 @@
 import { InputError } from '../errors'
 import type { Field, Issue, JsonSchema } from './fieldTypes'
 import { absent } from './fieldTypes'
+import { rateOf } from './rateNames'
 
 export type Fields = Record<string, Field>
 
@@ -81,10 +82,11 @@ const UNIT_SUFFIXES: [RegExp, string][] = [
   [/_pct$/, 'per cent'],
   [/_m$/, 'metres'],
   [/_kg$/, 'kg'],
+  [/_rpm$/, 'rpm'],
 ]
 
 function described(name: string, field: Field): JsonSchema {
-  const found = UNIT_SUFFIXES.find(([pattern]) => pattern.test(name))
+  const unit = rateOf(name)?.unit ?? UNIT_SUFFIXES.find(([pattern]) => pattern.test(name))?.[1]
   const fallback = field.optional && field.fallback !== null ? { default: field.fallback } : {}
-  return { ...field.schema(), ...(found && { description: found[1] }), ...fallback }
+  return { ...field.schema(), ...(unit && { description: unit }), ...fallback }
 }

@@ -1,8 +1,9 @@
+import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, test } from './shop'
 import dayjs from 'dayjs'
 import { ulid } from 'ulid'
-import { atTheBench, chip, decideTab, freshJob, me, openJob, typeDay } from './bench'
+import { atTheBench, chip, decideTab, freshJob, me, openJob, pick, typeDay } from './bench'
 
 test.beforeEach(async ({ page, request }) => {
   await atTheBench(page, request)
@@ -212,7 +213,7 @@ test('a scrapped engine onto the shelf, and a part of it into another job', asyn
   // measured on the shelf, then fitted
   await page.goto('/shelf')
   await page.getByRole('button', { name: /Crank and pin/ }).click()
-  await page.getByLabel('Measured').fill('pin 54.98 mm, run-out 0.02')
+  await page.getByRole('textbox', { name: 'Measured' }).fill('pin 54.98 mm, run-out 0.02')
   await page.getByRole('button', { name: 'Keep it so' }).click()
   await expect(page.locator('.list')).toContainText('● pin 54.98 mm')
   await openJob(page, `/jobs/${needy}`)
@@ -221,4 +222,35 @@ test('a scrapped engine onto the shelf, and a part of it into another job', asyn
   await expect(page.locator('.built')).toContainText('pin 54.98 mm, run-out 0.02), from a donor')
   await page.goto('/shelf')
   await expect(page.locator('.page')).not.toContainText('Crank and pin')
+})
+
+test('a table is sorted and narrowed, keeps its columns, and goes out as it is shown', async ({ page }) => {
+  await page.goto('/parts')
+  const rows = page.locator('.prices tbody tr')
+  await expect(rows.first()).toBeVisible()
+  const all = await rows.count()
+  await pick(page, 'Only supplier', 'Alder Power')
+  await page.keyboard.press('Escape')
+  await expect(page.locator('.prices [role=status]')).toContainText(`of ${all}`)
+  const left = await rows.count()
+  expect(left).toBeLessThan(all)
+  await expect(rows.filter({ hasText: 'Tollbrook' })).toHaveCount(0)
+  await pick(page, 'Columns of Parts and prices', 'Lead')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('columnheader', { name: /^Lead/ })).toHaveCount(0)
+  // by what it costs, not by how that is written
+  await page.getByRole('columnheader', { name: /^Price/ }).click({ position: { x: 4, y: 10 } })
+  await expect(page.getByRole('columnheader', { name: /^Price/ })).toHaveClass(/ascending/)
+  const prices = (await rows.locator('td:nth-child(5)').allTextContents()).map(p => Number(p.replace(/[^\d.]/g, '')))
+  expect(prices).toEqual([...prices].sort((a, b) => a - b))
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'CSV', exact: true }).click()
+  const [head, ...lines] = readFileSync(await (await download).path(), 'utf8')
+    .trim()
+    .split(/\r?\n/)
+  expect(head).toBe('Part,Number,Supplier,Kind,Price,As of')
+  expect(lines).toHaveLength(left)
+  await page.reload()
+  await expect(rows).toHaveCount(all)
+  await expect(page.getByRole('columnheader', { name: /^Lead/ })).toHaveCount(0)
 })

@@ -106,6 +106,23 @@ test('every calculator opens, answers or says what is missing, in the unit that 
   ).toHaveAttribute('aria-pressed', 'true')
 })
 
+test('what runs is drawn beside the answer, and its figures are there for a reader', async ({ page }) => {
+  await page.goto('/tools?calc=pump_pressure')
+  for (const [label, value] of [
+    ['Displacement', '3'],
+    ['Pump', '2000'],
+    ['Bearing', '0,003'],
+    ['Orifice', '3'],
+    ['Leak', '1'],
+  ] as const)
+    await page.locator('.inputs').getByLabel(label, { exact: true }).fill(value)
+  // a rate is no pressure: nobody is offered bar for it
+  await expect(page.locator('.inputs').getByRole('group', { name: 'Unit of Bearing' })).toHaveCount(0)
+  const table = page.getByRole('table', { name: 'Oil pressure by the speed of the pump' })
+  await expect(table.getByRole('row').filter({ hasText: '2,000 rpm' })).toHaveCount(3)
+  await expect(page.locator('.drawn canvas')).toBeInViewport()
+})
+
 test('oil is judged without a job, kept while walking away, and sent to one', async ({ page }) => {
   await page.goto('/oil')
   await page.getByLabel('Whole fill', { exact: true }).fill('600')

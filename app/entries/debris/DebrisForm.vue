@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DebrisItem } from '#core/debris/debrisScore'
 import type { DebrisAmount, DebrisMaterial } from '#core/debris/debrisTables'
+import { sizesOverSamples } from '#core/entries/debris/samples'
 import type { DebrisBody } from '#core/entries/debris/schema'
 import { AMOUNT_WORDS, DEBRIS_PLACES, MATERIAL_WORDS } from '#core/words/looks'
 
@@ -95,6 +96,8 @@ const drawn = computed<DebrisItem[]>(() =>
   }),
 )
 const { judged } = form
+/** of the samples that were taken here before */
+const sizes = computed(() => sizesOverSamples(sheet.inForce.value, draft.value.place))
 const itemFault = (i: number): string =>
   form.faults.value.find(f => f.field.startsWith(`body.items.${i}.`))?.message ?? ''
 </script>
@@ -130,6 +133,7 @@ const itemFault = (i: number): string =>
         </figcaption>
       </figure>
     </div>
+    <LazyDebrisSizes v-if="sizes.length" :sizes="sizes" class="sizes" />
     <div class="grid2 short">
       <PlainField
         v-model="draft.hoursSinceOil"
@@ -223,6 +227,9 @@ const itemFault = (i: number): string =>
 figure {
   display: grid;
   gap: 6px;
+}
+.sizes {
+  max-width: 620px;
 }
 .short {
   max-width: 480px;

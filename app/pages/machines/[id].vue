@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { whoMay } from '#core/people/roles'
 import { MACHINE_KINDS } from '#core/engine/words'
-import type { CompressionHistory } from '#core/entries/compression/visits'
+import type { MachineCompression } from '#core/entries/compression/visits'
 import type { Visit } from '#core/entries/file'
 import type { EngineFacts } from '#core/engine/facts'
 import type { TiltGuide } from '#core/oil/tiltGuide'
@@ -21,7 +21,7 @@ interface View {
   care: string[]
   rhythm: string[]
   tilt: TiltGuide
-  compression: (CompressionHistory & { limitKpa: number | null }) | null
+  compression: MachineCompression | null
 }
 definePageMeta({ key: route => route.path })
 const shop = useShopStore()

@@ -2,7 +2,7 @@ import { compToStandard } from '../../compression/ambient'
 import type { CompStatus } from '../../compression/compVerdict'
 import { compVerdict } from '../../compression/compVerdict'
 import type { CompressionHistory } from './visits'
-import { compressionHistory } from './visits'
+import { compressionHistory, trendWords } from './visits'
 import type { ExpectedCompression } from '../../compression/expectedFromSheet'
 import { expectedFromSheet } from '../../compression/expectedFromSheet'
 import { hoseCorrect } from '../../compression/gauge'
@@ -199,24 +199,14 @@ function lashWords(inForce: Entry[], file: JobFile): string[] {
     : []
 }
 
-function visitWords(
-  { points, slopeKpaPer100h, hoursToLimit, back }: CompressionHistory,
-  show: (kpa: number) => string,
-): string[] {
-  const before = points.at(-2)
-  const now = points.at(-1)
-  if (!before || !now) return []
-  const words = [
-    `${before.number === null ? 'Before' : `On T ${before.number}`} it read ${show(before.pStdKpa)} at sea level, now ${show(now.pStdKpa)}.`,
-  ]
-  if (back) words.push('Its meter counts back between the visits: no line is drawn over that.')
-  if (slopeKpaPer100h !== null)
-    words.push(
-      slopeKpaPer100h < 0
-        ? `It falls ${show(-slopeKpaPer100h)} in 100 h over ${points.length} visits${hoursToLimit !== null && hoursToLimit > 0 ? `; at that pace it meets its limit in about ${Math.round(hoursToLimit)} h` : ''}.`
-        : 'It does not fall over the visits.',
-    )
-  return words
+function visitWords(history: CompressionHistory, show: (kpa: number) => string): string[] {
+  const [before, now] = [history.points.at(-2), history.points.at(-1)]
+  return before && now
+    ? [
+        `${before.number === null ? 'Before' : `On T ${before.number}`} it read ${show(before.pStdKpa)} at sea level, now ${show(now.pStdKpa)}.`,
+        ...trendWords(history, show),
+      ]
+    : []
 }
 
 function pairOf(

@@ -4,6 +4,7 @@ import type { JobFile } from '../file'
 import { visitsWithHours } from '../meter/runningTime'
 import { convert } from '../../units/unitConvert'
 import type { Entry } from '../types'
+import type { SpecSource } from '../../spec/specValue'
 import { specFor } from '../../spec/specValue'
 import type { Logged } from '../../log/entry'
 import type { CompressionBody } from './schema'
@@ -71,8 +72,40 @@ export function compressionHistory(
   return { points, slopeKpaPer100h, hoursToLimit, significant: slopeSignificant, back }
 }
 
-/** Compression over all visits of a machine, those that can be compared with its newest reading, with the figure it is held against. */
-export function compressionOf(file: JobFile): (CompressionHistory & { limitKpa: number | null }) | null {
+/**
+ * How fast it falls over the visits, in words.
+ * @param show writes a pressure, given in kPa, in the shop's unit
+ * @returns none where no line is drawn; few readings and scattered ones say so
+ */
+export function trendWords(
+  { points, slopeKpaPer100h, hoursToLimit, significant, back }: CompressionHistory,
+  show: (kpa: number) => string,
+): string[] {
+  if (back) return ['Its meter counts back between the visits: no line is drawn over that.']
+  if (slopeKpaPer100h === null) return []
+  const meets =
+    hoursToLimit === null
+      ? ''
+      : hoursToLimit > 0
+        ? `; at that pace it meets its limit in about ${Math.round(hoursToLimit)} h`
+        : '; it is at its limit now'
+  return [
+    slopeKpaPer100h < 0
+      ? `It falls ${show(-slopeKpaPer100h)} in 100 h over ${points.length} visits${meets}.`
+      : 'It does not fall over the visits.',
+    ...(significant === null
+      ? ['From fewer than six readings: a hint, no forecast.']
+      : significant
+        ? []
+        : ['The readings scatter more than that.']),
+  ]
+}
+
+/** A machine's compression with the figure it is held against, and whose that is. */
+export type MachineCompression = CompressionHistory & { limitKpa: number | null; limitBy: SpecSource | null }
+
+/** Compression over all visits of a machine, those that can be compared with its newest reading. */
+export function compressionOf(file: JobFile): MachineCompression | null {
   const newest = [...file.history.flatMap(v => v.entries), ...file.entries].filter(
     (e): e is Logged<CompressionBody> & Entry => e.kind === 'compression' && e.body.dry !== null,
   )
@@ -81,5 +114,5 @@ export function compressionOf(file: JobFile): (CompressionHistory & { limitKpa: 
   const figure = specFor('compression_limit', file.spec, file.facts.engineClass, file.facts.displacementCc)
   const limitKpa = like.body.release === 'working' ? null : (figure?.value ?? null)
   const found = compressionHistory(file, file.entries, like, limitKpa)
-  return found && { ...found, limitKpa }
+  return found && { ...found, limitKpa, limitBy: limitKpa === null ? null : (figure?.source ?? null) }
 }

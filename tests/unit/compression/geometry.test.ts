@@ -93,7 +93,7 @@ describe('over the visits', () => {
       [200, 950],
       [300, 900],
     ])
-    expect(all).toMatchObject({ limitKpa: 800, slopeKpaPer100h: expect.closeTo(-50, 6) })
+    expect(all).toMatchObject({ limitKpa: 800, limitBy: 'maker', slopeKpaPer100h: expect.closeTo(-50, 6) })
     expect(of([compression(9, null)], [])).toBeNull()
     expect(of([meter(300)], [visit(201, 100, 10)])).toBeNull()
     const second = (bar: number) => compression(bar, null, 'bar', { ofCylinder: 2 })

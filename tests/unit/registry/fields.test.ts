@@ -1,3 +1,5 @@
+import { describeCalculators } from '#core/calculators'
+import { rateOf } from '#core/registry/rateNames'
 import { describe, expect, it } from 'vitest'
 import { InputError } from '#core/errors'
 import type { Field } from '#core/registry/fieldTypes'
@@ -130,5 +132,23 @@ describe('fields', () => {
       'U',
       'v0Ml',
     ])
+  })
+})
+
+describe('a rate', () => {
+  it('is counted in what its name says, and never taken for the unit that it ends in', () => {
+    expect(rateOf('slip_lpm_per_kpa')).toEqual({ about: 'slip', unit: 'L/min per kPa' })
+    expect(rateOf('alpha_per_c')).toEqual({ about: 'alpha', unit: 'per °C' })
+    expect(rateOf('normal_use_ml_per_h')).toEqual({ about: 'normal_use', unit: 'mL per h' })
+    expect(rateOf('ml_per_h')).toEqual({ about: '', unit: 'mL per h' })
+    expect(rateOf('p_amb_kpa')).toBeNull()
+  })
+
+  it('no input of any calculator offers bar or thou for a rate', () => {
+    const rates = describeCalculators().flatMap(c =>
+      Object.entries(c.input.properties ?? {}).filter(([name]) => name.includes('_per_')),
+    )
+    expect(rates.length).toBeGreaterThan(5)
+    for (const [name, schema] of rates) expect(schema.description, name).toMatch(/^\S*( )?per /)
   })
 })
