@@ -184,6 +184,7 @@ const example =
 }
 .prices small {
   display: block;
+  font-size: 14px;
 }
 .gone {
   color: var(--ink-2);

@@ -121,6 +121,12 @@ const asNote = () =>
   gap: 26px;
   align-items: start;
 }
+.names {
+  position: sticky;
+  top: 0;
+  max-height: calc(100dvh - 100px);
+  overflow-y: auto;
+}
 .names h2 {
   margin: 12px 0 2px;
   font-size: 16px;
@@ -188,6 +194,7 @@ dd b {
     grid-template-columns: minmax(0, 1fr);
   }
   .names {
+    position: static;
     max-height: 240px;
     overflow-y: auto;
     border-bottom: 1px solid var(--rule-2);
