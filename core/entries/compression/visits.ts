@@ -89,10 +89,12 @@ export function trendWords(
       : hoursToLimit > 0
         ? `; at that pace it meets its limit in about ${Math.round(hoursToLimit)} h`
         : '; it is at its limit now'
-  return [
+  const pace =
     slopeKpaPer100h < 0
-      ? `It falls ${show(-slopeKpaPer100h)} in 100 h over ${points.length} visits${meets}.`
-      : 'It does not fall over the visits.',
+      ? `It falls ${show(-slopeKpaPer100h)} in 100 h over ${points.length} visits`
+      : 'It does not fall over the visits'
+  return [
+    `${pace}${meets}.`,
     ...(significant === null
       ? ['From fewer than six readings: a hint, no forecast.']
       : significant

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from '#core/assess'
 import { expectedFromSheet } from '#core/compression/expectedFromSheet'
-import { compressionOf } from '#core/entries/compression/visits'
+import { compressionOf, trendWords } from '#core/entries/compression/visits'
 import type { Entry, EntryOf } from '#core/entries/types'
 import { judgeDebris } from '#core/entries/debris/judge'
 import { compression, entry, FACTS, file, figureOf } from '../job/file'
@@ -77,6 +77,12 @@ describe('over the visits', () => {
     expect(now.details.join(' ')).toContain(
       'It falls 0.50 bar in 100 h over 3 visits; at that pace it meets its limit in about 200 h',
     )
+  })
+  it('what rises and is under its limit is still said to be at it', () => {
+    const words = (slopeKpaPer100h: number, hoursToLimit: number | null) =>
+      trendWords({ points: [], slopeKpaPer100h, hoursToLimit, significant: true, back: false }, k => `${k} kPa`)
+    expect(words(20, 0)).toEqual(['It does not fall over the visits; it is at its limit now.'])
+    expect(words(20, null)).toEqual(['It does not fall over the visits.'])
   })
   it('without running time it only sets them side by side', () => {
     const now = assess(file([compression(9, null)], { spec: limit, history: [visit(201, null, 10)] })).newest
